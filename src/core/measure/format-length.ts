@@ -1,0 +1,27 @@
+import { MM_PER } from './units';
+
+/** How the studio reads lengths: centimetres with one decimal, or inches with fractions. */
+export type Units = 'cm' | 'in';
+
+const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'] as const;
+
+/** A length in millimetres with at most one decimal: `165 mm`, `4.9 mm`. */
+export function formatMm(mm: number): string {
+  return `${Number(mm.toFixed(1))} mm`;
+}
+
+/**
+ * A length as makers write it: `16.5 cm`, or inches to the nearest eighth, `6 ½ in`.
+ *
+ * @param mm millimetres, zero or more
+ * @param rounding `up` for lengths to cut, where rounding down would cut short
+ */
+export function formatLength(mm: number, units: Units, rounding: 'nearest' | 'up' = 'nearest'): string {
+  // A hair of tolerance, so that a length already on the ruler's mark is not pushed to the next one.
+  const round = (value: number): number => (rounding === 'up' ? Math.ceil(value - 1e-6) : Math.round(value));
+  if (units === 'cm') return `${(round(mm) / 10).toFixed(1)} cm`;
+  const eighths = round((mm / MM_PER.in) * 8);
+  const whole = Math.floor(eighths / 8);
+  const part = EIGHTHS[eighths % 8]!;
+  return `${[whole || part === '' ? whole : '', part].filter((s) => s !== '').join(' ')} in`;
+}

@@ -1,0 +1,42 @@
+import { parseLength, type LengthReading } from './parse-length';
+import { formatMm } from './format-length';
+import { MM_PER } from './units';
+
+/** A girth of the body that is measured for a piece, with the lengths (mm) that can be meant: outside them it is a slip. */
+export interface Girth {
+  readonly name: string;
+  readonly min: number;
+  readonly max: number;
+}
+
+/** From a small child's wrist to well past the largest adult's; wider than any age-band table, narrow enough to catch a slipped unit. */
+export const WRIST: Girth = { name: 'wrist', min: 90, max: 280 };
+/** The widest part of the closed hand. */
+export const HAND: Girth = { name: 'hand', min: 110, max: 360 };
+
+/**
+ * Reads a girth of the body. A number without a unit is read in whichever of mm, cm and inches makes it a possible girth
+ * (`16.5` is centimetres, `165` millimetres, `6½` inches); where two do, the unit must be written.
+ *
+ * @returns millimetres, or the problem and its position
+ */
+export function parseGirth(text: string, girth: Girth): LengthReading {
+  const reading = parseLength(text);
+  if (!reading.ok) return reading;
+  const possible = (mm: number): boolean => mm >= girth.min && mm <= girth.max;
+  if (reading.unit !== null) {
+    if (possible(reading.mm)) return reading;
+    return {
+      ok: false,
+      at: 0,
+      problem: `${formatMm(reading.mm)} cannot be a ${girth.name}: one is between ${girth.min} and ${girth.max} mm`,
+    };
+  }
+  const units = (['mm', 'cm', 'in'] as const).filter((unit) => possible(reading.mm * MM_PER[unit]));
+  if (units.length === 1) return { ok: true, mm: reading.mm * MM_PER[units[0]!], unit: units[0]! };
+  const problem =
+    units.length === 0
+      ? `${text.trim()} is not a ${girth.name} in mm, cm or inches: one is between ${girth.min} and ${girth.max} mm`
+      : `${text.trim()} could be ${units.join(' or ')}; write the unit`;
+  return { ok: false, at: 0, problem };
+}

@@ -1,0 +1,94 @@
+import { scanNumber } from './scan-number';
+import { MM_PER, unitOf, type Unit } from './units';
+
+/**
+ * A length as read from what someone wrote. `unit` is null when none was written.
+ * On failure `at` is the position of the first character that does not fit, and `choices` holds, for a dual entry whose
+ * halves disagree, the two lengths to choose from (mm).
+ */
+export type LengthReading =
+  | { ok: true; mm: number; unit: Unit | null }
+  | { ok: false; at: number; problem: string; choices?: readonly [number, number] };
+
+/** Two halves of a dual entry may differ by what makers round off: 2.5 cm for an inch is 1.6 % out. */
+const DUAL_TOLERANCE = 0.02;
+
+type Quantity = { ok: true; mm: number; unit: Unit | null; end: number } | { ok: false; at: number; problem: string };
+
+const skipSpace = (text: string, at: number): number => at + /^\s*/.exec(text.slice(at))![0].length;
+
+/** The unit written at `at`: letters (with a full stop), or inch and foot marks. */
+function scanUnit(text: string, at: number): { unit: Unit | undefined; spelling: string; end: number } {
+  const spelling = /^(?:''|′′|["″”“'′’]|\p{L}+\.?)/u.exec(text.slice(at))?.[0] ?? '';
+  return { unit: unitOf(spelling), spelling, end: at + spelling.length };
+}
+
+/** One quantity, which may be compound: `5 ft 2 1/2 in`, `1 m 20 cm`. */
+function scanQuantity(text: string, start: number, bare: Unit): Quantity {
+  let at = start;
+  let mm = 0;
+  let smallest: Unit | null = null;
+  for (;;) {
+    if (/[-−–]/.test(text[at] ?? '')) return { ok: false, at, problem: 'A length cannot be negative' };
+    const number = scanNumber(text, at);
+    if (!number.ok) return number;
+    const unitAt = skipSpace(text, number.end);
+    const { unit, spelling, end } = scanUnit(text, unitAt);
+    if (spelling === '' || /^or$/i.test(spelling)) {
+      if (smallest) return { ok: false, at: unitAt, problem: 'A unit is missing after the second number' };
+      return { ok: true, mm: number.value * MM_PER[bare], unit: null, end: number.end };
+    }
+    if (!unit) return { ok: false, at: unitAt, problem: `“${spelling}” is not a unit of length known here; use mm, cm, m, in, ft or yd` };
+    if (smallest && MM_PER[unit] >= MM_PER[smallest]) {
+      return { ok: false, at: unitAt, problem: `${unit} cannot follow ${smallest} in one length` };
+    }
+    mm += number.value * MM_PER[unit];
+    smallest = unit;
+    const next = skipSpace(text, end);
+    if (!/[\d.¼-¾⅐-⅞]/.test(text[next] ?? '')) return { ok: true, mm, unit, end };
+    at = next;
+  }
+}
+
+/** Where the second half of a dual entry starts: after `(`, `/`, `=`, `≈` or `or`. */
+function dualStart(text: string, at: number): number | null {
+  const found = /^\s*(?:[(/=≈]|or\b)\s*/i.exec(text.slice(at));
+  return found ? at + found[0].length : null;
+}
+
+/**
+ * Reads a length in any form a maker writes: `165`, `16.5 cm`, `16,5 cm`, `6 1/2 in`, `6½"`, `5 ft 2 in`, and dual entries
+ * such as `165 mm (6 ½ in)`, whose halves must agree.
+ *
+ * @param text what was written
+ * @param bare the unit of a number without one; millimetres unless said otherwise
+ * @returns the length in millimetres (never rounded), or the problem and its position
+ */
+export function parseLength(text: string, bare: Unit = 'mm'): LengthReading {
+  const start = skipSpace(text, 0);
+  if (start === text.length) return { ok: false, at: 0, problem: 'A length is missing' };
+  const first = scanQuantity(text, start, bare);
+  if (!first.ok) return first;
+  if (first.mm <= 0) return { ok: false, at: start, problem: 'A length must be more than zero' };
+
+  const secondAt = dualStart(text, first.end);
+  if (secondAt === null) {
+    const rest = skipSpace(text, first.end);
+    if (rest < text.length) return { ok: false, at: rest, problem: `“${text.slice(rest)}” is left over after the length` };
+    return { ok: true, mm: first.mm, unit: first.unit };
+  }
+  const second = scanQuantity(text, secondAt, bare);
+  if (!second.ok) return second;
+  const end = skipSpace(text, second.end);
+  const rest = text.slice(end).replace(/^\)\s*/, '');
+  if (rest) return { ok: false, at: text.length - rest.length, problem: `“${rest}” is left over after the length` };
+
+  const gap = Math.abs(first.mm - second.mm);
+  const share = gap / Math.max(first.mm, second.mm);
+  if (share > DUAL_TOLERANCE) {
+    const [a, b] = [first.mm, second.mm].map((mm) => Number(mm.toFixed(1)));
+    const problem = `The two halves disagree: ${a} mm against ${b} mm, ${gap.toFixed(0)} mm (${(share * 100).toFixed(0)} %) apart; keep the one that was measured`;
+    return { ok: false, at: secondAt, problem, choices: [first.mm, second.mm] };
+  }
+  return { ok: true, mm: first.mm, unit: first.unit };
+}
