@@ -1,0 +1,53 @@
+import { Type, type Static } from '@sinclair/typebox';
+
+/** The fibres cords are made of, and whether heat melts them into themselves (nylon and polyester) or burns them. */
+const FIBRES = { nylon: true, polyester: true, cotton: false, hemp: false, leather: false } as const;
+export type Fibre = keyof typeof FIBRES;
+
+export const ColourSchema = Type.Object(
+  {
+    slug: Type.String({ pattern: '^[a-z0-9-]+$', maxLength: 40 }),
+    name: Type.String({ minLength: 1, maxLength: 60 }),
+    hex: Type.String({ pattern: '^#[0-9a-f]{6}$' }),
+  },
+  { additionalProperties: false },
+);
+export type Colour = Static<typeof ColourSchema>;
+
+/** A kind of cord and what the sizing needs to know of it. */
+export const CordSchema = Type.Object(
+  {
+    format: Type.Literal('lapboard-cord'),
+    version: Type.Literal(1),
+    slug: Type.String({ pattern: '^[a-z0-9-]+$', maxLength: 40 }),
+    name: Type.String({ minLength: 1, maxLength: 80 }),
+    diameter_mm: Type.Number({ minimum: 0.2, maximum: 12, title: 'Diameter', description: 'mm, slack' }),
+    fibre: Type.Unsafe<Fibre>({ type: 'string', enum: Object.keys(FIBRES) }),
+    compression: Type.Number({
+      minimum: 0.4,
+      maximum: 1,
+      title: 'Compression',
+      description: 'diameter in a drawn-up knot, as a share of the slack diameter',
+    }),
+    stiffness: Type.Unsafe<'soft' | 'medium' | 'stiff'>({ type: 'string', enum: ['soft', 'medium', 'stiff'] }),
+    source: Type.String({ minLength: 1, maxLength: 300, description: 'where the figures come from' }),
+    colours: Type.Array(ColourSchema, { minItems: 1, maxItems: 60 }),
+  },
+  { additionalProperties: false },
+);
+export type Cord = Static<typeof CordSchema>;
+
+/** Diameter in a drawn-up knot, mm: the slack diameter times the cord's compression. Stitch geometry is in this unit. */
+export function workedDiameter(cord: Cord): number {
+  return cord.diameter_mm * cord.compression;
+}
+
+/** Whether heat fuses the cord. Follows from the fibre alone, so that no document can claim otherwise. */
+export function fuses(cord: Cord): boolean {
+  return FIBRES[cord.fibre];
+}
+
+/** Whether the fibre is man-made, for wearers who refuse such cord on the skin. */
+export function isSynthetic(cord: Cord): boolean {
+  return cord.fibre === 'nylon' || cord.fibre === 'polyester';
+}

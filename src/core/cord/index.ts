@@ -1,0 +1,1 @@
+export { CordSchema, workedDiameter, fuses, isSynthetic, type Cord, type Colour } from './cord';

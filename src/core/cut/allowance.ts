@@ -1,0 +1,40 @@
+import { cumulativeStdNormalProbability, probit } from 'simple-statistics';
+import type { Cord } from '../cord';
+import type { Figures, Skill } from '../studio';
+
+/** Tail to hold while the last knots are tied, mm: by skill, longer in stiff cord. Not a share of the cut. */
+export function handlingTail(skill: Skill, cord: Cord, figures: Figures): number {
+  const base = { new: figures.tail_new, steady: figures.tail_steady, fluent: figures.tail_fluent }[skill];
+  return base * (cord.stiffness === 'stiff' ? figures.tail_stiff : 1);
+}
+
+/** How much cord use varies between makers of this skill, as a share of it (standard deviation ÷ mean). */
+export function spreadOf(skill: Skill, figures: Figures): number {
+  return { new: figures.spread_new, steady: figures.spread_steady, fluent: figures.spread_fluent }[skill];
+}
+
+/**
+ * Cord added so that running short is as rare as its cost makes it worth: the quantile cost_short ÷ (cost_short + 1) of
+ * use taken as normal about its mean (the newsvendor rule), with over-cutting costing 1.
+ *
+ * @param use mean use of one leg in the stitches, mm
+ */
+export function riskAllowance(use: number, skill: Skill, figures: Figures): number {
+  const quantile = figures.short_cost / (figures.short_cost + 1);
+  return Math.max(0, probit(quantile)) * spreadOf(skill, figures) * use;
+}
+
+/** Chance, 0 to 1, that a leg with this much spare cord beyond its mean use runs short. */
+export function shortChance(spare: number, use: number, skill: Skill, figures: Figures): number {
+  const deviation = spreadOf(skill, figures) * use;
+  if (deviation === 0) return spare < 0 ? 1 : 0;
+  return 1 - cumulativeStdNormalProbability(spare / deviation);
+}
+
+/** The chance in plain words: `about 1 in 60 would run short`. */
+export function inWords(chance: number): string {
+  if (chance < 1 / 1000) return 'fewer than 1 in 1,000 would run short';
+  if (chance > 0.9) return 'nearly all would run short';
+  if (chance > 0.4) return `about ${Math.round(chance * 10)} in 10 would run short`;
+  return `about 1 in ${Math.round(1 / chance)} would run short`;
+}

@@ -1,0 +1,21 @@
+import { byRule, legsWith, type School } from './school';
+
+/** Core first, twice the wrist and an allowance; the working cord a multiple of it. */
+export const coreMultiple: School = {
+  slug: 'core-multiple',
+  name: 'Core multiple',
+  leg: (leg, { fit, size, figures, legs }) => {
+    const { core_allowance, core_multiple } = figures;
+    const around = 'wrist' in size && fit.inner_mm !== undefined ? size.wrist : (fit.inner_mm ?? fit.knotted_mm);
+    const core = 2 * (around + core_allowance);
+    return byRule(
+      leg,
+      { for: 'core', mm: core / legsWith('core', legs), because: `2 × (${around.toFixed(1)} + ${core_allowance}), over ${legsWith('core', legs)} strands` },
+      {
+        for: 'stitches',
+        mm: (core_multiple * core) / legsWith('stitches', legs),
+        because: `${core_multiple} × the core of ${core.toFixed(1)}, over ${legsWith('stitches', legs)} strands`,
+      },
+    );
+  },
+};

@@ -1,0 +1,18 @@
+import { byRule, legsWith, type School } from './school';
+
+/** So much cord to a length of band, all strands together. */
+export const ratio: School = {
+  slug: 'ratio',
+  name: 'Ratio',
+  leg: (leg, { fit, figures, legs }) => {
+    const { ratio_all, ratio_core, ratio_hands } = figures;
+    const core = (ratio_core * fit.knotted_mm) / legsWith('core', legs);
+    const work = ((ratio_all - ratio_core) * fit.knotted_mm) / legsWith('stitches', legs);
+    const entries = byRule(
+      leg,
+      { for: 'core', mm: core, because: `${ratio_core} × ${fit.knotted_mm.toFixed(1)} of band, over ${legsWith('core', legs)} strands` },
+      { for: 'stitches', mm: work, because: `(${ratio_all} − ${ratio_core}) × ${fit.knotted_mm.toFixed(1)} of band, over ${legsWith('stitches', legs)} strands` },
+    );
+    return leg.works ? [...entries, { for: 'tail', mm: ratio_hands, because: 'extra for hands' }] : entries;
+  },
+};

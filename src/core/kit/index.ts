@@ -1,0 +1,1 @@
+export { kitItems, toolsFor, type KitItem } from './kit';

@@ -1,0 +1,1 @@
+export { workingMinutes } from './minutes';

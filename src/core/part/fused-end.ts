@@ -1,0 +1,15 @@
+import { n1, noClash, nothingAlong, type Part } from './part';
+
+/** The end is trimmed to a stub and melted flat. Only for fibres that fuse, and only by those allowed at the station. */
+export const fusedEnd: Part = {
+  slug: 'fused-end',
+  name: 'Fused end',
+  stretch: 'end',
+  use: ({ figures }) => ({ mm: figures.fused_stub, because: `a ${n1(figures.fused_stub)} mm stub melted into the knot` }),
+  along: nothingAlong,
+  check: noClash,
+  seconds: 60,
+  heat: true,
+  tools: ['scissors', 'small lighter', 'water at hand'],
+  step: 'Check the size on the wrist. Then trim each end to a short stub, melt it, let it cool, and press it flat with the lighter’s metal, never a finger.',
+};

@@ -1,0 +1,15 @@
+import { n1, noClash, nothingAlong, type Part } from './part';
+
+/** Two colours in one line: core threads drawn from one end, the other end inserted, and the sheath fused over it. */
+export const sleeveJoin: Part = {
+  slug: 'sleeve-join',
+  name: 'Sleeve join',
+  stretch: 'join',
+  use: ({ figures }) => ({ mm: figures.sleeve_join, because: `${n1(figures.sleeve_join)} mm of each cord overlap in the sleeve` }),
+  along: nothingAlong,
+  check: noClash,
+  seconds: 120,
+  heat: true,
+  tools: ['scissors', 'small lighter', 'water at hand'],
+  step: 'Draw the core threads from one end, insert the other, and fuse the sheath over it. Hide the join in the lark’s head.',
+};

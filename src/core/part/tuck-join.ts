@@ -1,0 +1,15 @@
+import { n1, noClash, nothingAlong, type Part } from './part';
+
+/** Two colours without heat: both ends lie along the core and are held under the knotting. */
+export const tuckJoin: Part = {
+  slug: 'tuck-join',
+  name: 'Tucked join',
+  stretch: 'join',
+  use: ({ figures }) => ({ mm: figures.tuck_join, because: `${n1(figures.tuck_join)} mm of each cord lie under the first half knots` }),
+  along: nothingAlong,
+  check: noClash,
+  seconds: 60,
+  heat: false,
+  tools: ['tape'],
+  step: 'Tape both ends side by side along the core, and tie the first half knots over them.',
+};

@@ -1,0 +1,18 @@
+import { n1, noClash, nothingAlong, type Part } from './part';
+
+/** The no-flame end: woven back with a needle under the last half knots and held with a dot of glue. */
+export const tuckedEnd: Part = {
+  slug: 'tucked-end',
+  name: 'Tucked end',
+  stretch: 'end',
+  use: ({ figures, halfPitch }) => ({
+    mm: figures.tucked_half_knots * halfPitch,
+    because: `woven back under ${figures.tucked_half_knots} half knots of ${n1(halfPitch)} mm`,
+  }),
+  along: nothingAlong,
+  check: noClash,
+  seconds: 150,
+  heat: false,
+  tools: ['scissors', 'blunt needle', 'glue'],
+  step: 'Check the size on the wrist. Then weave each end back under the last half knots with a needle, a dot of glue, and trim.',
+};

@@ -1,0 +1,24 @@
+import { Type, type Static } from '@sinclair/typebox';
+import { LoopSchema } from '../studio';
+
+/** What a seat may choose about its piece. A choice that the project does not offer is answered with a message, not ignored. */
+export const OptionsSchema = Type.Object(
+  {
+    loop: Type.Optional(LoopSchema),
+    colours: Type.Optional(Type.Integer({ minimum: 1, maximum: 2 })),
+    flame: Type.Optional(Type.Boolean()),
+    hardware: Type.Optional(Type.String({ pattern: '^[a-z0-9-]+$', maxLength: 40, description: 'the buckle, ring, swivel or hook' })),
+  },
+  { additionalProperties: false },
+);
+export type Options = Static<typeof OptionsSchema>;
+
+/** The cord and colours chosen for one role. */
+export const CordChoiceSchema = Type.Object(
+  {
+    cord: Type.String({ pattern: '^[a-z0-9-]+$', maxLength: 40 }),
+    colours: Type.Optional(Type.Array(Type.String({ pattern: '^[a-z0-9-]+$', maxLength: 40 }), { maxItems: 6 })),
+  },
+  { additionalProperties: false },
+);
+export type CordChoice = Static<typeof CordChoiceSchema>;

@@ -1,0 +1,6 @@
+export type { Seat } from './seat';
+export { compareSchools, planSeat, type SeatPlan } from './plan-seat';
+export { beadOf, type BeadState } from './bead';
+export { cutsNow, STAGES, stagesOf, type CutDone, type Stage, type StageSeat, type StageState } from './stages';
+export { readSessionDocument, SessionDocumentSchema, type DocumentFault, type SessionDocument } from './document';
+export { planAnswer, PlanAnswerSchema, type PlanAnswer } from './answer';

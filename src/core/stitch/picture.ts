@@ -1,0 +1,58 @@
+import { samplePath } from './sample';
+import type { StitchGeometry, StrandPath } from './strand';
+
+/** A run of a strand on the page: x across, y along, in worked diameters. */
+export type Run = readonly (readonly [x: number, y: number])[];
+
+/** Runs of one strand at about one depth. Draw the layers in order: the last lies on top. */
+export interface Layer {
+  readonly strand: string;
+  readonly runs: readonly Run[];
+}
+
+/** Depths are drawn in bands this thick: thinner than the clearance between strands, so no two that cross share one. */
+const BAND = 0.3;
+
+/** Sampled points of one strand over all repeats. */
+function whole(path: StrandPath, geometry: StitchGeometry, repeats: number): [number, number, number][] {
+  const one = samplePath(path, geometry.pitch, 4);
+  const out: [number, number, number][] = [];
+  for (let k = 0; k < Math.ceil(repeats); k++) {
+    const last = k === Math.ceil(repeats) - 1;
+    const share = last ? repeats - k : 1;
+    const points = share < 1 ? one.slice(0, Math.round((one.length - 1) * share) + 1) : one;
+    for (const [x, y, z] of last ? points : points.slice(0, -1)) out.push([x, y + k * geometry.pitch, z]);
+  }
+  return out;
+}
+
+/**
+ * The band as seen, from the same paths that are measured: every strand cut into runs by depth, back to front.
+ *
+ * @param repeats how many repeats, halves allowed
+ * @param side the back is the front turned over its long edge
+ */
+export function pictureOf(geometry: StitchGeometry, repeats: number, side: 'front' | 'back'): Layer[] {
+  const facing = side === 'front' ? 1 : -1;
+  const layers = new Map<number, Map<string, [number, number][][]>>();
+  for (const path of [...geometry.core, ...geometry.working]) {
+    let depth: number | null = null;
+    let run: [number, number][] = [];
+    const points = whole(path, geometry, repeats);
+    for (let i = 1; i < points.length; i++) {
+      const [p, q] = [points[i - 1]!, points[i]!];
+      const band = Math.round(((p[2] + q[2]) * facing) / 2 / BAND);
+      if (band !== depth) {
+        depth = band;
+        run = [[p[0] * facing, p[1]]];
+        const strands = layers.get(band) ?? new Map<string, [number, number][][]>();
+        layers.set(band, strands);
+        strands.set(path.strand, [...(strands.get(path.strand) ?? []), run]);
+      }
+      run.push([q[0] * facing, q[1]]);
+    }
+  }
+  return [...layers.entries()]
+    .sort(([a], [b]) => a - b)
+    .flatMap(([, strands]) => [...strands].map(([strand, runs]) => ({ strand, runs })));
+}

@@ -1,0 +1,44 @@
+import { Ajv, type ErrorObject } from 'ajv';
+import addFormats from 'ajv-formats';
+import type { TSchema, Static } from '@sinclair/typebox';
+
+/** What is wrong with a value and where, as a JSON pointer. */
+export interface Fault {
+  readonly error: string;
+  readonly at: string;
+}
+
+export type Checked<T> = { ok: true; value: T } | { ok: false; fault: Fault };
+
+const ajv = addFormats.default(new Ajv({ allErrors: false, strict: true, strictTypes: false, verbose: false }));
+
+/** Ajv's error in words that say what would do. */
+function inWords(error: ErrorObject): Fault {
+  const params = error.params as Record<string, unknown>;
+  const at = error.instancePath;
+  switch (error.keyword) {
+    case 'required':
+      return { error: `“${String(params.missingProperty)}” is missing`, at: `${at}/${String(params.missingProperty)}` };
+    case 'additionalProperties':
+      return { error: `“${String(params.additionalProperty)}” is not known here`, at: `${at}/${String(params.additionalProperty)}` };
+    case 'enum':
+      return { error: `must be one of: ${(params.allowedValues as unknown[]).join(', ')}`, at };
+    case 'const':
+      return { error: `must be ${JSON.stringify(params.allowedValue)}`, at };
+    default:
+      return { error: error.message ?? 'is not valid', at };
+  }
+}
+
+/** Compiles a schema once into a check for values from outside. */
+export function checker<S extends TSchema>(schema: S): (value: unknown) => Checked<Static<S>> {
+  const validate = ajv.compile(schema);
+  return (value: unknown) => {
+    if (validate(value)) return { ok: true, value: value as Static<S> };
+    const errors: ErrorObject[] = validate.errors ?? [];
+    const faults = errors.map(inWords);
+    // The deepest fault says most: a union reports every branch that did not fit.
+    const fault = faults.sort((a: Fault, b: Fault) => b.at.split('/').length - a.at.split('/').length)[0]!;
+    return { ok: false, fault };
+  };
+}
