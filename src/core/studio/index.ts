@@ -1,3 +1,5 @@
 export { FIGURES, STARTING_FIGURES, FiguresSchema, type Figure, type FigureName, type Figures } from './figures';
+export { SettingsSchema, type Settings } from './settings';
+export { ageOn } from './age';
 export * from './words';
 export type { Message } from './message';

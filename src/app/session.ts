@@ -1,0 +1,120 @@
+import type { Transaction } from 'sequelize';
+import { cutsNow, planSeat, seatOf, type CutDone, type NewSession, type SeatRecord, type SessionEdit, type SessionRecord, type StageSeat } from '../core/session';
+import { findSession, insertSession, listSessions, countSessions, lockSession, seatsOf, updateSession, type SessionLine, type StoredSession } from '../data/sessions';
+import { inTransaction } from '../data/transaction';
+import { notFound, Problem, stale } from '../core/problem';
+import { readStudio, type Studio } from './studio';
+
+/** All that a session's screens show. */
+export interface SessionView {
+  readonly session: SessionRecord & { readonly cut_done: CutDone[] | null };
+  readonly seats: readonly SeatRecord[];
+  readonly studio: Studio;
+}
+
+/** The session, or the problem that there is none, or that it was deleted. */
+function standing(session: StoredSession | null): StoredSession {
+  if (!session) throw notFound('session');
+  if (session.deleted) {
+    throw new Problem(410, 'deleted', `The session “${session.title}” was deleted. Nothing of it is lost: it can be brought back.`, {
+      current: { id: session.id, version: session.version },
+    });
+  }
+  return session;
+}
+
+export async function findStanding(id: string, t: Transaction): Promise<StoredSession> {
+  return standing(await findSession(id, t));
+}
+
+export async function lockStanding(id: string, t: Transaction): Promise<StoredSession> {
+  return standing(await lockSession(id, t));
+}
+
+export async function viewSession(id: string, t: Transaction): Promise<SessionView> {
+  const session = await findStanding(id, t);
+  const [seats, studio] = await Promise.all([seatsOf([id], t), readStudio(t)]);
+  return { session, seats: seats.get(id)!, studio };
+}
+
+export function openSession(id: string): Promise<SessionView> {
+  return inTransaction((t) => viewSession(id, t));
+}
+
+export function createSession(id: string, given: NewSession): Promise<SessionView> {
+  return inTransaction(async (t) => {
+    await insertSession({ starts_at: null, minutes: null, place: '', school: null, ...given, title: given.title.trim(), id }, t);
+    return viewSession(id, t);
+  });
+}
+
+/** Stores a change made to a known version of the session, or answers with what stands now. */
+async function change(
+  id: string,
+  version: number,
+  changes: Parameters<typeof updateSession>[2],
+  t: Transaction,
+): Promise<StoredSession> {
+  const done = await updateSession(id, version, changes, t);
+  if (done) return done;
+  const current = await findStanding(id, t);
+  // A change that was stored although its answer was lost is sent again: it is no conflict.
+  const same = Object.entries(changes).every(([field, value]) => JSON.stringify(current[field as keyof StoredSession]) === JSON.stringify(value));
+  if (!same) throw stale('session', current);
+  return current;
+}
+
+export function editSession(id: string, edit: SessionEdit): Promise<SessionRecord> {
+  return inTransaction(async (t) => {
+    await findStanding(id, t);
+    return change(id, edit.version, edit.changes, t);
+  });
+}
+
+export function deleteSession(id: string): Promise<void> {
+  return inTransaction(async (t) => {
+    const session = await lockStanding(id, t);
+    await updateSession(id, session.version, { deleted_at: new Date() }, t);
+  });
+}
+
+export function restoreSession(id: string): Promise<SessionView> {
+  return inTransaction(async (t) => {
+    const session = await lockSession(id, t);
+    if (!session) throw notFound('session');
+    if (session.deleted) await updateSession(id, session.version, { deleted_at: null }, t);
+    return viewSession(id, t);
+  });
+}
+
+/** A view's seats with their plans, as the stages look at them. */
+export function stageSeats(seats: readonly SeatRecord[], session: SessionRecord, { settings, catalogue }: Studio): StageSeat[] {
+  return seats.map((record) => ({
+    id: record.id,
+    accepted: record.accepted,
+    plan: planSeat(seatOf(record, session.school ?? settings.school), catalogue, settings.figures),
+  }));
+}
+
+/**
+ * Notes that the session's cords have been cut, or (`cut` false) that they have not. `seen` are the lengths the person had
+ * before them: if a change since then calls for others, the answer says so instead.
+ */
+export function noteCut(id: string, version: number, cut: boolean, seen: readonly string[]): Promise<SessionView> {
+  return inTransaction(async (t) => {
+    await lockStanding(id, t);
+    const view = await viewSession(id, t);
+    const now = cutsNow(stageSeats(view.seats, view.session, view.studio));
+    if (cut && JSON.stringify(now.map(cutKey).sort()) !== JSON.stringify([...seen].sort())) throw stale('session', view);
+    await change(id, version, { cut_done: cut ? now : null }, t);
+    return viewSession(id, t);
+  });
+}
+
+/** A length as it was seen: for whom, of what, how long. */
+export const cutKey = (cut: CutDone): string => [cut.seat, cut.cord, cut.colour, cut.role, cut.pieces, cut.length_mm].join('|');
+
+export function pageOfSessions(page: number): Promise<{ lines: SessionLine[]; count: number; size: number }> {
+  const size = 50;
+  return inTransaction(async (t) => ({ lines: await listSessions(size, (page - 1) * size, t), count: await countSessions(t), size }));
+}

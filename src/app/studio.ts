@@ -1,0 +1,40 @@
+import type { Transaction } from 'sequelize';
+import { SHIPPED } from '../../catalogue';
+import type { Catalogue } from '../core/project';
+import { STARTING_FIGURES, type Settings } from '../core/studio';
+import { insertDocuments, insertSettings, readDocuments, readSettings, type Versioned } from '../data/studio';
+import { inTransaction } from '../data/transaction';
+
+/** What every reckoning needs of the studio. */
+export interface Studio {
+  readonly settings: Settings;
+  readonly version: number;
+  readonly catalogue: Catalogue;
+}
+
+const FIRST: Settings = { name: 'My studio', units: 'cm', paper: 'a4', school: 'measured', figures: STARTING_FIGURES };
+
+const docsOf = <T>(rows: Record<string, Versioned<T>>): Record<string, T> =>
+  Object.fromEntries(Object.entries(rows).map(([slug, row]) => [slug, row.doc]));
+
+/** The studio's settings and catalogue. A figure added since the settings were stored has its starting value. */
+export async function readStudio(t: Transaction): Promise<Studio> {
+  const stored = await readSettings(t);
+  const { doc, version } = stored ?? { doc: FIRST, version: 1 };
+  const [projects, cords, hardware] = await Promise.all([readDocuments('projects', t), readDocuments('cords', t), readDocuments('hardware', t)]);
+  return {
+    settings: { ...doc, figures: { ...STARTING_FIGURES, ...doc.figures } },
+    version,
+    catalogue: { projects: docsOf(projects), cords: docsOf(cords), hardware: docsOf(hardware) },
+  };
+}
+
+/** Gives a new database the shipped catalogue and settings; what a studio has changed stays as it is. */
+export function stockStudio(settings: Partial<Settings> = {}): Promise<void> {
+  return inTransaction(async (t) => {
+    await insertSettings({ ...FIRST, ...settings }, t);
+    await insertDocuments('projects', SHIPPED.projects, t);
+    await insertDocuments('cords', SHIPPED.cords, t);
+    await insertDocuments('hardware', SHIPPED.hardware, t);
+  });
+}

@@ -1,0 +1,116 @@
+import { Type, type Static } from '@sinclair/typebox';
+import { CordChoiceSchema, OptionsSchema } from '../project';
+import { AvoidSchema, EaseSchema, ROLES, SchoolSchema, SkillSchema } from '../studio';
+import type { Seat } from './seat';
+
+/** How a wrist was taken. An estimate by age is not a measurement and is shown as what it is. */
+export const WRIST_METHODS = ['tape', 'strip', 'told', 'estimate'] as const;
+export type WristMethod = (typeof WRIST_METHODS)[number];
+
+const orNull = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) => Type.Union([schema, Type.Null()]);
+export const DateSchema = Type.String({ format: 'date' });
+export const NameSchema = Type.String({ minLength: 1, maxLength: 120, pattern: '\\S' });
+const Slug = Type.String({ pattern: '^[a-z0-9-]+$', maxLength: 40 });
+
+/** What of a seat can be edited. Lengths are whole millimetres. `name`, `age` and `avoid` belong to the person and go there. */
+const editable = {
+  name: NameSchema,
+  age: orNull(Type.Integer({ minimum: 0, maximum: 120 })),
+  avoid: Type.Array(AvoidSchema, { maxItems: 2, uniqueItems: true }),
+  skill: SkillSchema,
+  wrist_mm: orNull(Type.Integer({ minimum: 90, maximum: 280 })),
+  wrist_method: orNull(Type.Unsafe<WristMethod>({ type: 'string', enum: [...WRIST_METHODS] })),
+  hand_mm: orNull(Type.Integer({ minimum: 110, maximum: 360 })),
+  ease: EaseSchema,
+  project: orNull(Slug),
+  band_mm: orNull(Type.Integer({ minimum: 20, maximum: 1000 })),
+  options: OptionsSchema,
+  cords: Type.Object(Object.fromEntries(ROLES.map((role) => [role, Type.Optional(CordChoiceSchema)])), { additionalProperties: false }),
+  school: orNull(SchoolSchema),
+  accepted: Type.Boolean({ description: 'an estimate that may be cut from' }),
+  note: Type.String({ maxLength: 500 }),
+};
+
+/** A change to a seat: only what changes, and the versions it was made to. */
+export const SeatEditSchema = Type.Object(
+  {
+    version: Type.Integer({ minimum: 1 }),
+    person_version: Type.Integer({ minimum: 1 }),
+    changes: Type.Partial(Type.Object(editable, { additionalProperties: false }), { additionalProperties: false, minProperties: 1 }),
+  },
+  { additionalProperties: false },
+);
+export type SeatEdit = Static<typeof SeatEditSchema>;
+export type SeatChanges = SeatEdit['changes'];
+
+/** A seat to add, with the id it will have, so that sending it twice adds it once. */
+export const NewSeatSchema = Type.Intersect([
+  Type.Object({ id: Type.String({ format: 'uuid' }), name: NameSchema, position: Type.Optional(Type.Integer({ minimum: 0 })) }),
+  Type.Partial(Type.Object(editable)),
+], { unevaluatedProperties: false });
+export type NewSeat = Static<typeof NewSeatSchema>;
+
+/** A seat as stored and sent. */
+export interface SeatRecord extends Required<SeatChanges> {
+  readonly id: string;
+  readonly person_id: string;
+  readonly position: number;
+  readonly wrist_on: string | null;
+  readonly version: number;
+  readonly person_version: number;
+}
+
+/** A stored seat as the reckoning takes it. */
+export function seatOf(record: SeatRecord, school: Seat['school']): Seat {
+  const { wrist_mm, band_mm } = record;
+  return {
+    label: record.name,
+    size: band_mm !== null ? { knotted: band_mm } : wrist_mm !== null ? { wrist: wrist_mm } : null,
+    estimated: record.wrist_method === 'estimate' && band_mm === null,
+    hand: record.hand_mm,
+    age: record.age,
+    skill: record.skill,
+    ease: record.ease,
+    avoid: record.avoid,
+    project: record.project,
+    options: record.options,
+    cords: record.cords as Seat['cords'],
+    school: record.school ?? school,
+  };
+}
+
+const sessionFields = {
+  title: NameSchema,
+  held_on: DateSchema,
+  starts_at: orNull(Type.String({ pattern: '^([01]\\d|2[0-3]):[0-5]\\d$' })),
+  minutes: orNull(Type.Integer({ minimum: 10, maximum: 720 })),
+  place: Type.String({ maxLength: 120 }),
+  school: orNull(SchoolSchema),
+};
+
+export const NewSessionSchema = Type.Object(
+  {
+    title: NameSchema,
+    held_on: DateSchema,
+    starts_at: Type.Optional(sessionFields.starts_at),
+    minutes: Type.Optional(sessionFields.minutes),
+    place: Type.Optional(sessionFields.place),
+  },
+  { additionalProperties: false },
+);
+export type NewSession = Static<typeof NewSessionSchema>;
+
+export const SessionEditSchema = Type.Object(
+  {
+    version: Type.Integer({ minimum: 1 }),
+    changes: Type.Partial(Type.Object(sessionFields, { additionalProperties: false }), { additionalProperties: false, minProperties: 1 }),
+  },
+  { additionalProperties: false },
+);
+export type SessionEdit = Static<typeof SessionEditSchema>;
+
+/** A session as stored and sent. */
+export interface SessionRecord extends Required<SessionEdit['changes']> {
+  readonly id: string;
+  readonly version: number;
+}

@@ -1,0 +1,16 @@
+import { Type, type Static } from '@sinclair/typebox';
+import { FiguresSchema, type Figures } from './figures';
+import { SchoolSchema } from './words';
+
+/** What a studio sets once for all its sessions. */
+export const SettingsSchema = Type.Object(
+  {
+    name: Type.String({ minLength: 1, maxLength: 80 }),
+    units: Type.Unsafe<'cm' | 'in'>({ type: 'string', enum: ['cm', 'in'] }),
+    paper: Type.Unsafe<'a4' | 'letter'>({ type: 'string', enum: ['a4', 'letter'] }),
+    school: SchoolSchema,
+    figures: Type.Unsafe<Figures>(FiguresSchema),
+  },
+  { additionalProperties: false },
+);
+export type Settings = Static<typeof SettingsSchema>;

@@ -1,0 +1,5 @@
+import { foundation } from './001-foundation';
+import type { Migration } from './migration';
+
+/** Every step in order. A new one is a file beside these and a word here. */
+export const MIGRATIONS: readonly Migration[] = [foundation];

@@ -1,0 +1,140 @@
+import { DataTypes, Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize';
+import type { Catalogue } from '../core/project';
+import type { CutDone, SeatRecord, WristMethod } from '../core/session';
+import type { Avoid, School, Settings } from '../core/studio';
+import { database } from './connection';
+
+export class SettingsRow extends Model<InferAttributes<SettingsRow>, InferCreationAttributes<SettingsRow>> {
+  declare id: number;
+  declare doc: Settings;
+  declare version: CreationOptional<number>;
+}
+
+/** Cords, hardware and projects are documents in tables alike. */
+export type DocumentTable = keyof Catalogue;
+export class DocumentRow extends Model<InferAttributes<DocumentRow>, InferCreationAttributes<DocumentRow>> {
+  declare slug: string;
+  declare doc: object;
+  declare version: CreationOptional<number>;
+}
+
+export class PersonRow extends Model<InferAttributes<PersonRow>, InferCreationAttributes<PersonRow>> {
+  declare id: string;
+  declare name: string;
+  declare age: number | null;
+  declare age_on: string | null;
+  declare avoid: Avoid[];
+  declare version: CreationOptional<number>;
+}
+
+export class WristRow extends Model<InferAttributes<WristRow>, InferCreationAttributes<WristRow>> {
+  declare id: CreationOptional<number>;
+  declare person_id: string;
+  declare mm: number;
+  declare method: Exclude<WristMethod, 'estimate'>;
+  declare taken_on: string;
+}
+
+export class SessionRow extends Model<InferAttributes<SessionRow>, InferCreationAttributes<SessionRow>> {
+  declare id: string;
+  declare title: string;
+  declare held_on: string;
+  declare starts_at: string | null;
+  declare minutes: number | null;
+  declare place: string;
+  declare school: School | null;
+  declare cut_done: CreationOptional<CutDone[] | null>;
+  declare deleted_at: CreationOptional<Date | null>;
+  declare version: CreationOptional<number>;
+}
+
+export class SeatRow extends Model<InferAttributes<SeatRow>, InferCreationAttributes<SeatRow>> {
+  declare id: string;
+  declare session_id: string;
+  declare person_id: string;
+  declare position: number;
+  declare skill: SeatRecord['skill'];
+  declare wrist_mm: number | null;
+  declare wrist_method: WristMethod | null;
+  declare wrist_on: string | null;
+  declare hand_mm: number | null;
+  declare ease: SeatRecord['ease'];
+  declare project: string | null;
+  declare band_mm: number | null;
+  declare options: SeatRecord['options'];
+  declare cords: SeatRecord['cords'];
+  declare school: School | null;
+  declare accepted: boolean;
+  declare note: string;
+  declare version: CreationOptional<number>;
+}
+
+const { TEXT, INTEGER, BIGINT, JSONB, UUID, DATEONLY, DATE, TIME, BOOLEAN, ARRAY } = DataTypes;
+const key = (type: typeof TEXT | typeof INTEGER | typeof UUID) => ({ type, primaryKey: true });
+const version = { type: INTEGER, defaultValue: 1 };
+
+type Tables = Record<DocumentTable, typeof DocumentRow>;
+let ready: { sequelize: Sequelize; documents: Tables } | undefined;
+
+function documentModel(sequelize: Sequelize, tableName: DocumentTable): typeof DocumentRow {
+  return class extends DocumentRow {}.init({ slug: key(TEXT), doc: JSONB, version }, { sequelize, tableName, modelName: tableName }) as typeof DocumentRow;
+}
+
+/** Ties the models to the process's database, once for each connection pool. */
+export function models(): Tables {
+  const sequelize = database();
+  if (ready?.sequelize === sequelize) return ready.documents;
+  SettingsRow.init({ id: key(INTEGER), doc: JSONB, version }, { sequelize, tableName: 'settings' });
+  PersonRow.init({ id: key(UUID), name: TEXT, age: INTEGER, age_on: DATEONLY, avoid: ARRAY(TEXT), version }, { sequelize, tableName: 'people' });
+  WristRow.init(
+    { id: { type: BIGINT, primaryKey: true, autoIncrement: true }, person_id: UUID, mm: INTEGER, method: TEXT, taken_on: DATEONLY },
+    { sequelize, tableName: 'wrists' },
+  );
+  SessionRow.init(
+    {
+      id: key(UUID),
+      title: TEXT,
+      held_on: DATEONLY,
+      starts_at: TIME,
+      minutes: INTEGER,
+      place: TEXT,
+      school: TEXT,
+      cut_done: JSONB,
+      deleted_at: DATE,
+      version,
+    },
+    { sequelize, tableName: 'sessions' },
+  );
+  SeatRow.init(
+    {
+      id: key(UUID),
+      session_id: UUID,
+      person_id: UUID,
+      position: INTEGER,
+      skill: TEXT,
+      wrist_mm: INTEGER,
+      wrist_method: TEXT,
+      wrist_on: DATEONLY,
+      hand_mm: INTEGER,
+      ease: TEXT,
+      project: TEXT,
+      band_mm: INTEGER,
+      options: JSONB,
+      cords: JSONB,
+      school: TEXT,
+      accepted: BOOLEAN,
+      note: TEXT,
+      version,
+    },
+    { sequelize, tableName: 'seats' },
+  );
+  ready = {
+    sequelize,
+    documents: {
+      projects: documentModel(sequelize, 'projects'),
+      cords: documentModel(sequelize, 'cords'),
+      hardware: documentModel(sequelize, 'hardware'),
+    },
+  };
+  return ready.documents;
+}

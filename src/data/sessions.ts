@@ -1,0 +1,132 @@
+import { QueryTypes, type Transaction } from 'sequelize';
+import { ageOn } from '../core/studio';
+import type { CutDone, SeatRecord, SessionRecord } from '../core/session';
+import { database } from './connection';
+import { SeatRow, SessionRow } from './models';
+
+/** A session with what only its own pages need. */
+export interface StoredSession extends SessionRecord {
+  readonly cut_done: CutDone[] | null;
+  readonly deleted: boolean;
+}
+
+const plain = (row: SessionRow): StoredSession => ({
+  id: row.id,
+  title: row.title,
+  held_on: row.held_on,
+  starts_at: row.starts_at?.slice(0, 5) ?? null,
+  minutes: row.minutes,
+  place: row.place,
+  school: row.school,
+  version: row.version,
+  cut_done: row.cut_done,
+  deleted: row.deleted_at !== null,
+});
+
+export async function findSession(id: string, t: Transaction): Promise<StoredSession | null> {
+  const row = await SessionRow.findByPk(id, { transaction: t });
+  return row && plain(row);
+}
+
+/** The same, holding the row, so that no two seats are given one place. */
+export async function lockSession(id: string, t: Transaction): Promise<StoredSession | null> {
+  const row = await SessionRow.findByPk(id, { transaction: t, lock: t.LOCK.UPDATE });
+  return row && plain(row);
+}
+
+/** Inserts a session; one with the same id is left as it is. */
+export async function insertSession(session: Omit<SessionRecord, 'version'>, t: Transaction): Promise<void> {
+  await SessionRow.bulkCreate([session], { transaction: t, ignoreDuplicates: true });
+}
+
+/** Changes a session if it still has this version; null when it has not. */
+export async function updateSession(
+  id: string,
+  version: number,
+  changes: Partial<Omit<SessionRecord, 'id' | 'version'> & { cut_done: CutDone[] | null; deleted_at: Date | null }>,
+  t: Transaction,
+): Promise<StoredSession | null> {
+  const [, rows] = await SessionRow.update(
+    { ...changes, version: version + 1 },
+    { where: { id, version }, transaction: t, returning: true },
+  );
+  return rows[0] ? plain(rows[0]) : null;
+}
+
+/** A line of the list of sessions. */
+export interface SessionLine {
+  readonly id: string;
+  readonly title: string;
+  readonly held_on: string;
+  readonly starts_at: string | null;
+  readonly place: string;
+  readonly seats: number;
+  readonly cut: boolean;
+}
+
+/** Sessions that are not deleted, newest first, with their number of seats. */
+export function listSessions(limit: number, offset: number, t: Transaction): Promise<SessionLine[]> {
+  return database().query<SessionLine>(
+    `SELECT s.id, s.title, s.held_on, to_char(s.starts_at, 'HH24:MI') AS starts_at, s.place, s.cut_done IS NOT NULL AS cut,
+            (SELECT count(*)::int FROM seats WHERE session_id = s.id) AS seats
+       FROM sessions s WHERE s.deleted_at IS NULL ORDER BY s.held_on DESC, s.starts_at DESC NULLS LAST, s.id LIMIT $1 OFFSET $2`,
+    { bind: [limit, offset], type: QueryTypes.SELECT, transaction: t },
+  );
+}
+
+export async function countSessions(t: Transaction): Promise<number> {
+  return SessionRow.count({ where: { deleted_at: null }, transaction: t });
+}
+
+/** Sessions from a day on, soonest first. */
+export async function sessionsFrom(day: string, limit: number, t: Transaction): Promise<StoredSession[]> {
+  const rows = await database().query(
+    'SELECT * FROM sessions WHERE deleted_at IS NULL AND held_on >= $1 ORDER BY held_on, starts_at NULLS FIRST, id LIMIT $2',
+    { bind: [day, limit], model: SessionRow, mapToModel: true, transaction: t },
+  );
+  return rows.map(plain);
+}
+
+type SeatQueryRow = Omit<SeatRecord, 'age'> & { session_id: string; age: number | null; age_on: string | null; held_on: string };
+
+/** Seats of some sessions with their people, in order; ages as on the session's day. */
+export async function seatsOf(sessions: readonly string[], t: Transaction): Promise<Map<string, SeatRecord[]>> {
+  const rows = await database().query<SeatQueryRow>(
+    `SELECT s.*, p.name, p.age, p.age_on, p.avoid, p.version AS person_version, x.held_on
+       FROM seats s JOIN people p ON p.id = s.person_id JOIN sessions x ON x.id = s.session_id
+      WHERE s.session_id = ANY($1::uuid[]) ORDER BY s.session_id, s.position, s.id`,
+    { bind: [[...sessions]], type: QueryTypes.SELECT, transaction: t },
+  );
+  const bySession = new Map<string, SeatRecord[]>(sessions.map((id) => [id, []]));
+  for (const { session_id, age_on, held_on, ...seat } of rows) {
+    const age = seat.age !== null && age_on !== null ? ageOn(seat.age, age_on, held_on) : null;
+    bySession.get(session_id)!.push({ ...seat, age });
+  }
+  return bySession;
+}
+
+/** The session and person of a seat, or null when there is no such seat. */
+export async function findSeat(id: string, t: Transaction): Promise<{ session_id: string; person_id: string; version: number } | null> {
+  return SeatRow.findByPk(id, { transaction: t, raw: true });
+}
+
+export async function lastPosition(session: string, t: Transaction): Promise<number> {
+  return (await SeatRow.max<number | null, SeatRow>('position', { where: { session_id: session }, transaction: t })) ?? -1;
+}
+
+export type SeatInsert = Omit<SeatRecord, 'name' | 'age' | 'avoid' | 'version' | 'person_version'> & { session_id: string };
+
+/** Inserts seats; those whose id is already there are left as they are. */
+export async function insertSeats(seats: readonly SeatInsert[], t: Transaction): Promise<void> {
+  await SeatRow.bulkCreate(seats, { transaction: t, ignoreDuplicates: true });
+}
+
+/** Changes a seat if it still has this version; false when it has not. */
+export async function updateSeat(id: string, version: number, changes: Partial<SeatInsert>, t: Transaction): Promise<boolean> {
+  const [count] = await SeatRow.update({ ...changes, version: version + 1 }, { where: { id, version }, transaction: t });
+  return count === 1;
+}
+
+export async function deleteSeat(id: string, t: Transaction): Promise<boolean> {
+  return (await SeatRow.destroy({ where: { id }, transaction: t })) === 1;
+}

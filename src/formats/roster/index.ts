@@ -1,0 +1,2 @@
+export { readRoster } from './read-roster';
+export type { RosterFault, RosterLine, RosterProject, RosterSeat } from './roster-line';

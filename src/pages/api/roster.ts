@@ -1,0 +1,5 @@
+import { readList } from '../../app/roster';
+import { checkList } from '../../http/checks';
+import { writes } from '../../http/endpoint';
+
+export const POST = writes(checkList, async ({ text }) => readList(text));
