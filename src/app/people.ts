@@ -2,6 +2,7 @@ import type { Avoid } from '../core/studio';
 import { deleteWrists, findPerson, listPeople, noteWrist, updatePerson, wristsOf, type Person, type PersonLine, type Wrist } from '../data/people';
 import { inTransaction } from '../data/transaction';
 import { notFound, Problem, stale } from '../core/problem';
+import { today } from './clock';
 
 /** A person with all their wrists, newest first. */
 export interface PersonView extends Person {
@@ -33,10 +34,10 @@ export function editPerson(id: string, { version, changes }: PersonEdit): Promis
   return inTransaction(async (t) => {
     const person = await findPerson(id, t);
     if (!person) throw notFound('person');
-    const today = new Date().toISOString().slice(0, 10);
+
     const { wrist, age, ...rest } = changes;
-    if (wrist && wrist.taken_on > today) throw new Problem(422, 'future', 'A wrist cannot have been taken after today.', { pointer: '/changes/wrist/taken_on' });
-    const aged = age === undefined ? {} : { age, age_on: age === null ? null : today };
+    if (wrist && wrist.taken_on > today()) throw new Problem(422, 'future', 'A wrist cannot have been taken after today.', { pointer: '/changes/wrist/taken_on' });
+    const aged = age === undefined ? {} : { age, age_on: age === null ? null : today() };
     if (!(await updatePerson(id, version, { ...rest, ...aged }, t))) throw stale('person', person);
     if (wrist) await noteWrist(id, wrist, t);
     return { ...(await findPerson(id, t))!, wrists: (await wristsOf([id], t)).get(id) ?? [] };

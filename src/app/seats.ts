@@ -6,13 +6,13 @@ import { insertPeople, noteWrist, peopleNamed, updatePerson, wristsOf } from '..
 import { deleteSeat, findSeat, insertSeats, lastPosition, seatsOf, updateSeat, type SeatInsert } from '../data/sessions';
 import { inTransaction } from '../data/transaction';
 import { notFound, Problem, stale } from '../core/problem';
+import { today } from './clock';
 import { findStanding, lockStanding, viewSession, type SessionView } from './session';
 import { readStudio } from './studio';
 
 /** A session holds at most this many seats: past it, a list is a mistake or several sessions. */
 export const MOST_SEATS = 500;
 
-const today = (): string => new Date().toISOString().slice(0, 10);
 
 /** Slugs that a seat names must be in the catalogue. */
 function checkSlugs(changes: SeatChanges, catalogue: Catalogue, pointer: string): void {

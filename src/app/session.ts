@@ -1,5 +1,5 @@
 import type { Transaction } from 'sequelize';
-import { cutsNow, planSeat, seatOf, type CutDone, type NewSession, type SeatRecord, type SessionEdit, type SessionRecord, type StageSeat } from '../core/session';
+import { cutKey, cutsNow, planSeat, seatOf, type CutDone, type NewSession, type SeatRecord, type SessionEdit, type SessionRecord, type StageSeat } from '../core/session';
 import { findSession, insertSession, listSessions, countSessions, lockSession, seatsOf, updateSession, type SessionLine, type StoredSession } from '../data/sessions';
 import { inTransaction } from '../data/transaction';
 import { notFound, Problem, stale } from '../core/problem';
@@ -110,9 +110,6 @@ export function noteCut(id: string, version: number, cut: boolean, seen: readonl
     return viewSession(id, t);
   });
 }
-
-/** A length as it was seen: for whom, of what, how long. */
-export const cutKey = (cut: CutDone): string => [cut.seat, cut.cord, cut.colour, cut.role, cut.pieces, cut.length_mm].join('|');
 
 export function pageOfSessions(page: number): Promise<{ lines: SessionLine[]; count: number; size: number }> {
   const size = 50;

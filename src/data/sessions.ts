@@ -78,6 +78,11 @@ export async function countSessions(t: Transaction): Promise<number> {
   return SessionRow.count({ where: { deleted_at: null }, transaction: t });
 }
 
+/** Every session there ever was, deleted ones too. */
+export async function countAllSessions(t: Transaction): Promise<number> {
+  return SessionRow.count({ transaction: t });
+}
+
 /** Sessions from a day on, soonest first. */
 export async function sessionsFrom(day: string, limit: number, t: Transaction): Promise<StoredSession[]> {
   const rows = await database().query(

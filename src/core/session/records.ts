@@ -1,6 +1,6 @@
 import { Type, type Static } from '@sinclair/typebox';
-import { CordChoiceSchema, OptionsSchema } from '../project';
-import { AvoidSchema, EaseSchema, ROLES, SchoolSchema, SkillSchema } from '../studio';
+import { CordChoiceSchema, OptionsSchema, type CordChoice } from '../project';
+import { AvoidSchema, EaseSchema, ROLES, SchoolSchema, SkillSchema, type Role } from '../studio';
 import type { Seat } from './seat';
 
 /** How a wrist was taken. An estimate by age is not a measurement and is shown as what it is. */
@@ -25,7 +25,9 @@ const editable = {
   project: orNull(Slug),
   band_mm: orNull(Type.Integer({ minimum: 20, maximum: 1000 })),
   options: OptionsSchema,
-  cords: Type.Object(Object.fromEntries(ROLES.map((role) => [role, Type.Optional(CordChoiceSchema)])), { additionalProperties: false }),
+  cords: Type.Unsafe<Partial<Record<Role, CordChoice>>>(
+    Type.Object(Object.fromEntries(ROLES.map((role) => [role, Type.Optional(CordChoiceSchema)])), { additionalProperties: false }),
+  ),
   school: orNull(SchoolSchema),
   accepted: Type.Boolean({ description: 'an estimate that may be cut from' }),
   note: Type.String({ maxLength: 500 }),

@@ -48,10 +48,12 @@ export function cutsNow(seats: readonly StageSeat[]): CutDone[] {
   );
 }
 
+/** A length in one line, to tell whether what somebody saw is what is called for: for whom, of what, how long. */
+export const cutKey = (cut: CutDone): string => [cut.seat, cut.cord, cut.colour, cut.role, cut.pieces, cut.length_mm].join('|');
+
 /** Why what was cut is no longer what is called for, or null when it still is. */
 function changedSince(done: readonly CutDone[], now: readonly CutDone[]): string | null {
-  const key = (cut: CutDone): string => [cut.cord, cut.colour, cut.role, cut.pieces, cut.length_mm].join('|');
-  const keysOf = (cuts: readonly CutDone[], seat: string): string => cuts.filter((cut) => cut.seat === seat).map(key).sort().join(';');
+  const keysOf = (cuts: readonly CutDone[], seat: string): string => cuts.filter((cut) => cut.seat === seat).map(cutKey).sort().join(';');
   for (const { seat, label } of now) {
     const [before, after] = [keysOf(done, seat), keysOf(now, seat)];
     if (before === after) continue;

@@ -1,0 +1,49 @@
+import { createHash } from 'node:crypto';
+import { findPeople, editPerson } from '../src/app/people';
+import { addSeats } from '../src/app/seats';
+import { createSession, noteCut, openSession, stageSeats } from '../src/app/session';
+import { editSettings, openSettings } from '../src/app/settings';
+import { cutKey, cutsNow } from '../src/core/session';
+import { countAllSessions } from '../src/data/sessions';
+import { inTransaction } from '../src/data/transaction';
+import { HARBOUR_FAIR, MILL_CLUB, TIDE_CLUB } from './people';
+
+/** The same id for the same name at every load, so that addresses in the demo stay. */
+function idFor(name: string): string {
+  const hex = createHash('sha256').update(name).digest('hex');
+  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-4${hex.slice(13, 16)}-8${hex.slice(17, 20)}-${hex.slice(20, 32)}`;
+}
+
+/** An ISO date so many days after another. */
+function after(day: string, days: number): string {
+  return new Date(Date.parse(day) + days * 86_400_000).toISOString().slice(0, 10);
+}
+
+export const DEMO_SESSIONS = { club: idFor('mill club'), evening: idFor('tide club'), fair: idFor('harbour fair') };
+
+/** Fills an empty studio with the demo: the Wendmere Tidal Mill Arts Trust and three sessions. Does nothing where there is any session. */
+export async function loadDemo(today: string): Promise<void> {
+  if ((await inTransaction((t) => countAllSessions(t))) > 0) return;
+  const { settings, version } = await openSettings();
+  await editSettings(version, { ...settings, name: 'Wendmere Tidal Mill Arts Trust' });
+
+  const sessions = [
+    { id: DEMO_SESSIONS.club, title: 'Saturday mill club', days: 2, starts_at: '10:00', minutes: 90, place: 'Wheel loft', seats: MILL_CLUB },
+    { id: DEMO_SESSIONS.evening, title: 'Tide club evening', days: 6, starts_at: '18:30', minutes: 120, place: 'Grain floor', seats: TIDE_CLUB },
+    { id: DEMO_SESSIONS.fair, title: 'Harbour fair drop-in', days: 17, starts_at: '11:00', minutes: 60, place: 'Fair tent, quay', seats: HARBOUR_FAIR },
+  ];
+  for (const { id, title, days, starts_at, minutes, place, seats } of sessions) {
+    await createSession(id, { title, held_on: after(today, days), starts_at, minutes, place });
+    await addSeats(id, seats.map((seat, i) => ({ ...seat, id: idFor(`${title} ${i}`) })));
+  }
+
+  // A child who comes every month grows: earlier wrists of the first in the club.
+  for (const [days, mm] of [[-200, 141], [-90, 144]] as const) {
+    const person = (await findPeople('Wren Ashlock'))[0]!;
+    await editPerson(person.id, { version: person.version, changes: { wrist: { mm, method: 'tape', taken_on: after(today, days) } } });
+  }
+
+  const club = await openSession(DEMO_SESSIONS.club);
+  const now = cutsNow(stageSeats(club.seats, club.session, club.studio));
+  await noteCut(DEMO_SESSIONS.club, club.session.version, true, now.map(cutKey));
+}

@@ -1,0 +1,30 @@
+import { spawnSync } from 'node:child_process';
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { brotliCompressSync, gzipSync } from 'node:zlib';
+import { fingerprint, unlessDone } from './fingerprint.mjs';
+import { QUIET, ROOT } from './root.mjs';
+import { fail, say } from './say.mjs';
+
+const SOURCES = ['src', 'catalogue', 'public', 'astro.config.ts', 'package-lock.json', 'tsconfig.json', 'scripts/lib/build.mjs'];
+
+/** Writes each file of text beside itself as brotli and gzip, so that serving it costs nothing. */
+function compress(folder) {
+  for (const name of readdirSync(folder, { recursive: true })) {
+    if (!/\.(?:js|css|svg|json|txt|html)$/.test(name)) continue;
+    const file = join(folder, name);
+    const bytes = readFileSync(file);
+    writeFileSync(`${file}.br`, brotliCompressSync(bytes));
+    writeFileSync(`${file}.gz`, gzipSync(bytes, { level: 9 }));
+  }
+}
+
+/** Builds the application when a source has changed since the last build. */
+export function buildApplication() {
+  unlessDone('dist/.built', fingerprint(SOURCES), () => {
+    say('Building (about half a minute)…');
+    const { status, stdout, stderr } = spawnSync(join(ROOT, 'node_modules/.bin/astro'), ['build'], { cwd: ROOT, env: QUIET, encoding: 'utf8' });
+    if (status !== 0) fail(`The build failed:\n${stdout}\n${stderr}`);
+    compress(join(ROOT, 'dist/client'));
+  });
+}

@@ -1,0 +1,39 @@
+// Serves the built application on PORT, until it is told to stop.
+import { createServer } from 'node:http';
+import sirv from 'sirv';
+import { handler } from '../dist/server/entry.mjs';
+import { ROOT } from './lib/root.mjs';
+
+const HEADERS = {
+  'x-content-type-options': 'nosniff',
+  'referrer-policy': 'same-origin',
+  'cross-origin-opener-policy': 'same-origin',
+  'permissions-policy': 'camera=(), microphone=(), geolocation=()',
+  'content-security-policy': "frame-ancestors 'none'",
+};
+
+const files = sirv(`${ROOT}/dist/client`, {
+  brotli: true,
+  gzip: true,
+  etag: true,
+  setHeaders: (response, path) => {
+    if (path.startsWith('/_astro/')) response.setHeader('cache-control', 'public, max-age=31536000, immutable');
+  },
+});
+
+const server = createServer((request, response) => {
+  for (const [name, value] of Object.entries(HEADERS)) response.setHeader(name, value);
+  files(request, response, () => handler(request, response));
+});
+
+server.listen(Number(process.env.PORT), '127.0.0.1', () => process.send?.('ready'));
+
+/** Answers what was asked, takes nothing new, and ends. */
+function stop() {
+  server.close(() => process.exit(0));
+  server.closeIdleConnections();
+  setTimeout(() => process.exit(0), 3000).unref();
+}
+process.on('SIGINT', stop);
+process.on('SIGTERM', stop);
+process.on('disconnect', stop);

@@ -1,0 +1,77 @@
+// npm start: installs what is missing, builds when stale, starts the database, loads the demo once, serves, prints one address.
+import { fork, spawnSync } from 'node:child_process';
+import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { buildApplication } from './lib/build.mjs';
+import { needDebian } from './lib/debian.mjs';
+import { installPackages } from './lib/install.mjs';
+import { freePort } from './lib/ports.mjs';
+import { cluster, stateFolder } from './lib/postgres.mjs';
+import { QUIET, ROOT } from './lib/root.mjs';
+import { fail, say } from './lib/say.mjs';
+
+const state = stateFolder('lapboard');
+const note = join(state, 'running.json');
+
+/** The address of a Lapboard that runs from the same data, or null. */
+async function alreadyRunning() {
+  if (!existsSync(note)) return null;
+  const { url } = JSON.parse(readFileSync(note, 'utf8'));
+  const answer = await fetch(`${url}/api/health`, { signal: AbortSignal.timeout(3000) }).then((r) => r.json()).catch(() => null);
+  return answer?.app === 'lapboard' ? url : null;
+}
+
+const running = await alreadyRunning();
+if (running) {
+  console.log(`Lapboard is already running: ${running}`);
+  process.exit(0);
+}
+
+needDebian('postgresql');
+installPackages();
+buildApplication();
+
+const postgres = cluster(state, 54320);
+const ours = await postgres.start();
+postgres.createDatabase('lapboard');
+const port = await freePort(Number(process.env.PORT ?? 4320));
+const url = `http://127.0.0.1:${port}`;
+const env = { ...QUIET, NODE_ENV: 'production', DATABASE_URL: postgres.url('lapboard'), PORT: String(port) };
+
+const prepared = spawnSync(process.execPath, ['--import', 'tsx', 'scripts/prepare.ts', '--demo'], { cwd: ROOT, env, stdio: ['ignore', 2, 2] });
+if (prepared.status !== 0) fail('The database could not be prepared; what it said is above.');
+
+let stopping = false;
+let server;
+
+/** Starts the web server, and starts it again should it be killed. */
+function serve(onReady) {
+  server = fork(join(ROOT, 'scripts/serve.mjs'), { cwd: ROOT, env });
+  server.once('message', () => {
+    writeFileSync(note, JSON.stringify({ url, pid: server.pid }));
+    onReady?.();
+  });
+  server.once('exit', () => {
+    if (stopping) return finish();
+    say('The server ended; starting it again…');
+    setTimeout(() => serve(), 500);
+  });
+}
+
+function finish() {
+  rmSync(note, { force: true });
+  if (ours) postgres.stop();
+  process.exit(0);
+}
+
+function stop() {
+  if (stopping) return;
+  stopping = true;
+  say('Stopping…');
+  server.kill('SIGTERM');
+}
+process.on('SIGINT', stop);
+process.on('SIGTERM', stop);
+process.on('SIGHUP', stop);
+
+serve(() => console.log(`Lapboard is running: ${url}   (Ctrl-C stops it)`));

@@ -1,0 +1,37 @@
+import { beadOf, cutList, type BeadState, type CutGroup, type SeatPlan, type SessionRecord } from '../core/session';
+import { cautions } from '../core/safety';
+import type { Settings } from '../core/studio';
+import { openSession, stageSeats } from './session';
+
+/** All that the printed cut sheet says. */
+export interface CutSheet {
+  readonly session: SessionRecord;
+  readonly settings: Settings;
+  readonly groups: readonly CutGroup[];
+  readonly seats: readonly { readonly label: string; readonly plan: SeatPlan; readonly state: BeadState; readonly accepted: boolean }[];
+  readonly hardware: readonly { readonly name: string; readonly count: number }[];
+  readonly cautions: readonly string[];
+}
+
+export async function cutSheet(id: string): Promise<CutSheet> {
+  const view = await openSession(id);
+  const { settings, catalogue } = view.studio;
+  const staged = stageSeats(view.seats, view.session, view.studio);
+  const plans = staged.map((seat) => seat.plan);
+  const counts = new Map<string, number>();
+  for (const { item, count } of plans.flatMap((plan) => plan.items)) counts.set(item, (counts.get(item) ?? 0) + count);
+  const made = plans.filter((plan) => plan.piece);
+  return {
+    session: view.session,
+    settings,
+    groups: cutList(plans),
+    seats: staged.map(({ plan, accepted }) => ({ label: plan.label, plan, state: beadOf(plan), accepted })),
+    hardware: [...counts].map(([item, count]) => ({ name: catalogue.hardware[item]?.name ?? item, count })),
+    cautions: cautions({
+      flame: made.some((plan) => plan.piece!.flame),
+      glue: made.some((plan) => plan.tools.includes('glue')),
+      neckLoop: made.some((plan) => plan.piece!.loop === 'neck'),
+      children: view.seats.some((seat) => seat.age !== null && seat.age < settings.figures.flame_age),
+    }),
+  };
+}

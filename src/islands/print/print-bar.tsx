@@ -1,0 +1,27 @@
+import { ArrowLeft, Printer } from 'lucide-react';
+
+/** What is above the sheet on screen and not on paper. */
+export function PrintBar({ back, paper, both }: { back: string; paper: 'a4' | 'letter'; both: boolean }) {
+  const link = (next: { paper?: string; both?: boolean }) => `?paper=${next.paper ?? paper}${(next.both ?? both) ? '&both=yes' : ''}`;
+  return (
+    <div className="no-print flex flex-wrap items-center gap-3 border-b hair px-6 py-3">
+      <a className="btn btn-sm" href={back}>
+        <ArrowLeft size={16} aria-hidden="true" /> Back to Cut
+      </a>
+      <button type="button" className="btn btn-primary btn-sm" onClick={() => window.print()}>
+        <Printer size={16} aria-hidden="true" /> Print
+      </button>
+      <span className="join" role="group" aria-label="Paper">
+        <a className={`btn btn-sm join-item ${paper === 'a4' ? 'btn-active' : ''}`} aria-current={paper === 'a4' || undefined} href={link({ paper: 'a4' })}>
+          A4
+        </a>
+        <a className={`btn btn-sm join-item ${paper === 'letter' ? 'btn-active' : ''}`} aria-current={paper === 'letter' || undefined} href={link({ paper: 'letter' })}>
+          US Letter
+        </a>
+      </span>
+      <a className={`btn btn-sm ${both ? 'btn-active' : ''}`} aria-current={both || undefined} href={link({ both: !both })}>
+        Both units
+      </a>
+    </div>
+  );
+}

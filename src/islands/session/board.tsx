@@ -1,0 +1,90 @@
+import { useCallback, useEffect, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import type { Units } from '../../core/measure';
+import { STAGES, type Stage } from '../../core/session';
+import type { SessionView } from '../../app/session';
+import { StageCord } from '../../ui/stage-cord';
+import { useUnits } from '../../ui/units';
+import { Clip } from './clip';
+import { Conflicts } from './conflicts';
+import { CutStage } from './cut-stage';
+import { FitStage } from './fit-stage';
+import { SeatsStage } from './seats-stage';
+import { SeatTray } from './seat-tray';
+import { useSession } from './use-session';
+
+/** Focuses a field once it is on the page. */
+const focusSoon = (selector: string) => requestAnimationFrame(() => document.querySelector<HTMLElement>(selector)?.focus());
+
+/** The board on the instructor's lap: clip, stage cord, the stage's worksheet, and the tray beside it. */
+export function Board({ initial, stage: first, units: firstUnits, pasted }: { initial: SessionView; stage: Stage; units: Units; pasted: boolean }) {
+  const model = useSession(initial);
+  const units = useUnits(firstUnits);
+  const [stage, setStage] = useState<Stage>(first);
+  const [selected, setSelected] = useState<string | null>(null);
+  const [pasting, setPasting] = useState(pasted);
+  const { id, title } = model.view.session;
+  const href = (to: Stage) => `/sessions/${id}/${to}`;
+  const printHref = `/sessions/${id}/print`;
+
+  const go = useCallback(
+    (to: Stage) => {
+      setStage(to);
+      window.history.pushState({ stage: to }, '', `/sessions/${id}/${to}`);
+    },
+    [id],
+  );
+  useEffect(() => {
+    const back = () => setStage(STAGES.find((s) => window.location.pathname.endsWith(`/${s}`)) ?? 'seats');
+    window.addEventListener('popstate', back);
+    return () => window.removeEventListener('popstate', back);
+  }, []);
+  useEffect(() => {
+    document.title = `${title}: ${stage} · Lapboard`;
+  }, [title, stage]);
+  useEffect(() => {
+    const unsaved = model.saveState !== 'saved';
+    const ask = (event: BeforeUnloadEvent) => event.preventDefault();
+    if (unsaved) window.addEventListener('beforeunload', ask);
+    return () => window.removeEventListener('beforeunload', ask);
+  }, [model.saveState]);
+
+  const step = (by: number) => {
+    const ids = model.seats.map(({ record }) => record.id);
+    if (ids.length === 0) return;
+    const at = selected ? ids.indexOf(selected) : by > 0 ? -1 : 0;
+    setSelected(ids[(at + by + ids.length) % ids.length]!);
+  };
+  useHotkeys('1', () => go('seats'));
+  useHotkeys('2', () => go('fit'));
+  useHotkeys('3', () => go('cut'));
+  useHotkeys('n', () => {
+    go('seats');
+    focusSoon('[data-new-seat]');
+  }, { preventDefault: true });
+  useHotkeys('[', () => step(-1), { useKey: true });
+  useHotkeys(']', () => step(1), { useKey: true });
+  useHotkeys('p', () => window.location.assign(printHref), { enabled: model.saveState === 'saved' });
+  useHotkeys('mod+z', () => model.undo(), { preventDefault: true });
+  useHotkeys('escape', () => setSelected(null));
+
+  const seat = model.seats.find(({ record }) => record.id === selected);
+  const shared = { model, units, selected, onSelect: setSelected };
+  return (
+    <div className="flex min-h-screen flex-col">
+      <Clip model={model} />
+      <div className="overflow-x-clip bg-base-200">
+        <StageCord stages={model.stages} current={stage} href={href} onGo={go} />
+      </div>
+      <Conflicts model={model} />
+      <div className="flex flex-1">
+        <main className="min-w-0 flex-1 pb-10" aria-label={`${title}, ${stage}`}>
+          {stage === 'seats' && <SeatsStage {...shared} pasting={pasting} setPasting={setPasting} onNext={() => go('fit')} />}
+          {stage === 'fit' && <FitStage {...shared} onNext={() => go('cut')} />}
+          {stage === 'cut' && <CutStage {...shared} printHref={printHref} />}
+        </main>
+        {seat && <SeatTray seat={seat} model={model} units={units} onClose={() => setSelected(null)} />}
+      </div>
+    </div>
+  );
+}

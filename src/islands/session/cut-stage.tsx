@@ -1,0 +1,118 @@
+import { Printer } from 'lucide-react';
+import { formatLength, type Units } from '../../core/measure';
+import { beadOf, cutList, cutsNow } from '../../core/session';
+import { CutAnatomy } from '../../ui/cut-anatomy';
+import { Swatch } from '../../ui/swatch';
+import type { SessionModel } from './use-session';
+
+/** The cut list by cord and colour, every length explained in the tray, and the mark that it has been cut. */
+export function CutStage({ model, units, selected, onSelect, printHref }: {
+  model: SessionModel;
+  units: Units;
+  selected: string | null;
+  onSelect: (id: string) => void;
+  printHref: string;
+}) {
+  const { seats, view, stages } = model;
+  const groups = cutList(seats.map(({ plan }) => plan));
+  const lengths = groups.flatMap((group) => group.lines.map((line) => line.cut));
+  const longest = Math.max(0, ...lengths.map((cut) => cut.length_mm));
+  const missing = seats.filter(({ plan }) => !plan.cut);
+  const blocked = seats.filter(({ plan }) => beadOf(plan) === 'notched' && plan.cut);
+  const estimates = seats.filter(({ plan, record }) => beadOf(plan) === 'ringed' && !record.accepted);
+  const state = stages.find(({ stage }) => stage === 'cut')!;
+  const done = state.state === 'tied' || (view.session.cut_done !== null && !state.line.startsWith('Came undone'));
+  if (lengths.length === 0) return <p className="p-4">Nothing to cut yet: {stages.find((s) => s.state === 'open')?.line ?? 'fit the seats first.'}</p>;
+  const now = cutsNow(seats.map(({ record, plan }) => ({ id: record.id, accepted: record.accepted, plan })));
+  return (
+    <div>
+      <div className="flex flex-wrap items-center gap-3 px-4 py-2">
+        <a className="btn btn-primary btn-sm" href={printHref}>
+          <Printer size={16} aria-hidden="true" /> Print the cut sheet
+        </a>
+        <label className="flex items-center gap-2">
+          <input type="checkbox" className="checkbox checkbox-sm" checked={done} onChange={(event) => model.act({ kind: 'cut', cut: event.target.checked, now })} />
+          All of this is cut
+        </label>
+        {state.line.startsWith('Came undone') && (
+          <span className="flex items-center gap-2 text-sm">
+            <strong className="text-accent">{state.line}</strong>
+          </span>
+        )}
+      </div>
+      {(missing.length > 0 || estimates.length > 0 || blocked.length > 0) && (
+        <ul className="mx-4 mb-2 border-l-4 border-warning bg-base-200 px-3 py-1.5 text-sm">
+          {missing.length > 0 && (
+            <li>
+              <strong>Not in this list:</strong> {missing.map(({ record }) => record.name).join(', ')}. {missing.length === 1 ? 'It has' : 'They have'} no fit yet.
+            </li>
+          )}
+          {blocked.length > 0 && (
+            <li>
+              <strong>To decide first:</strong> {blocked.map(({ record }) => record.name).join(', ')}.
+            </li>
+          )}
+          {estimates.length > 0 && (
+            <li>
+              <strong>
+                {estimates.length} {estimates.length === 1 ? 'seat' : 'seats'} still on {estimates.length === 1 ? 'an estimate' : 'estimates'}:
+              </strong>{' '}
+              {estimates.map(({ record }) => record.name).join(', ')}. Measure before cutting if you can.
+            </li>
+          )}
+        </ul>
+      )}
+      {groups.map((group) => (
+        <section key={`${group.cord.slug}|${group.colour.slug}`} className="px-2 pb-4">
+          <h2 className="flex flex-wrap items-baseline gap-2 px-2 pt-2 text-lg">
+            <Swatch hex={group.colour.hex} size={16} /> {group.cord.name}, {group.colour.name}
+            <span className="quiet font-sans text-sm font-normal">
+              {group.lines.length} {group.lines.length === 1 ? 'length' : 'lengths'}, {formatLength(group.total_mm, units, 'up')} in all
+            </span>
+          </h2>
+          <table className="sheet">
+            <thead>
+              <tr>
+                <th scope="col" className="num">
+                  Bag
+                </th>
+                <th scope="col">Name</th>
+                <th scope="col" className="num">
+                  Cut
+                </th>
+                <th scope="col" className="w-1/2">
+                  What it is made of
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {group.lines.map(({ seat, plan, cut }, i) => {
+                const { record } = seats[seat - 1]!;
+                const estimate = beadOf(plan) === 'ringed';
+                return (
+                  <tr key={i} aria-selected={record.id === selected} onClick={() => onSelect(record.id)}>
+                    <td className="num">{seat}</td>
+                    <td>
+                      <button type="button" className="text-left hover:underline" onClick={() => onSelect(record.id)} aria-label={`Open the cut of ${plan.label}`}>
+                        {plan.label}
+                      </button>
+                      {estimate && <em className="quiet text-sm"> on an estimate</em>}
+                    </td>
+                    <td className={`num text-[17px] font-semibold ${estimate ? 'italic' : ''}`}>
+                      {cut.pieces > 1 && `${cut.pieces} × `}
+                      {estimate && '~'}
+                      {formatLength(cut.length_mm, units, 'up')}
+                    </td>
+                    <td>
+                      <CutAnatomy anatomy={cut.anatomy} length={cut.length_mm} scale={longest} hex={group.colour.hex} />
+                    </td>
+                  </tr>
+                );
+              })}
+            </tbody>
+          </table>
+        </section>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,266 @@
+import { useState } from 'react';
+import { formatLength, WRIST, type Units } from '../../core/measure';
+import type { Catalogue } from '../../core/project';
+import type { NewSeat } from '../../core/session';
+import type { RosterRow } from '../../app/roster';
+import { gridKeys } from '../../ui/grid-keys';
+import { LengthField } from '../../ui/length-field';
+import { request, type RequestProblem } from '../../ui/api';
+import { Choice, projectOptions, SKILL_OPTIONS } from './seat-fields';
+import { checkAge, TextCell } from './text-cell';
+
+const EXAMPLE = `Wren Ashby, 16.5 cm, 9, new, buckle
+Orla Finch; 6 1/2 in; 34; steady; ring fob
+Tam Reed ~15 cm age 8`;
+
+/** How a line was read, in one phrase. */
+function readAs({ seat, known }: RosterRow, units: Units): string {
+  return [
+    seat.wrist_mm !== null && `wrist ${formatLength(seat.wrist_mm, units)}${seat.wrist_method === 'estimate' ? ' (estimate)' : ''}`,
+    seat.wrist_mm === null && known?.wrist_mm != null && `known: wrist ${formatLength(known.wrist_mm, units)}, ${known.taken_on ?? ''}`,
+    seat.hand_mm !== null && `hand ${formatLength(seat.hand_mm, units)}`,
+    seat.age !== null && `${seat.age} years`,
+    seat.options.loop && `${seat.options.loop} loop`,
+    ...seat.avoid.map((avoid) => `no ${avoid}`),
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}
+
+interface Row extends RosterRow {
+  readonly id: string;
+}
+
+/** One line of the preview: as written, as read, and the fields to mend it in. */
+function PreviewRow({ row, index, units, catalogue, onChange, onRemove }: {
+  row: Row;
+  index: number;
+  units: Units;
+  catalogue: Catalogue;
+  onChange: (seat: Partial<RosterRow['seat']>, mended?: string, choice?: string) => void;
+  onRemove: () => void;
+}) {
+  const { seat, faults } = row;
+  const at = (col: number) => ({ 'data-row': index, 'data-col': col });
+  return (
+    <>
+      <tr className={faults.length > 0 ? 'bg-base-200' : ''}>
+        <td className="num quiet text-sm">{row.line}</td>
+        <td>
+          <TextCell {...at(0)} label={`Name, line ${row.line}`} value={seat.name} onChange={(name) => onChange({ name }, 'name')} />
+        </td>
+        <td className="w-28">
+          <LengthField
+            {...at(1)}
+            label={`Wrist of ${seat.name}`}
+            value={seat.wrist_mm}
+            estimated={seat.wrist_method === 'estimate'}
+            units={units}
+            girth={WRIST}
+            onChange={(wrist_mm) => onChange({ wrist_mm, wrist_method: wrist_mm === null ? null : 'told' }, 'wrist')}
+          />
+        </td>
+        <td className="w-16">
+          <TextCell
+            {...at(2)}
+            label={`Age of ${seat.name}`}
+            value={seat.age === null ? '' : String(seat.age)}
+            check={checkAge}
+            inputMode="numeric"
+            className="text-right"
+            onChange={(text) => onChange({ age: text === '' ? null : Number(text) }, 'age')}
+          />
+        </td>
+        <td className="w-28">
+          <Choice {...at(3)} label={`Skill of ${seat.name}`} value={seat.skill} options={SKILL_OPTIONS} onChange={(v) => onChange({ skill: v as typeof seat.skill })} />
+        </td>
+        <td className="w-40">
+          <Choice {...at(4)} label={`Project of ${seat.name}`} value={seat.project} empty="choose later" options={projectOptions(catalogue)} onChange={(project) => onChange({ project })} />
+        </td>
+        <td className="quiet text-sm">{readAs(row, units)}</td>
+        <td className="w-10">
+          <button type="button" className="btn btn-ghost btn-xs" onClick={onRemove} aria-label={`Leave ${seat.name || `line ${row.line}`} out`}>
+            ✕
+          </button>
+        </td>
+      </tr>
+      {faults.map((fault) => (
+        <tr key={fault.field + fault.text} className="bg-base-200">
+          <td />
+          <td colSpan={7} className="text-sm">
+            <strong className="text-error">Look:</strong> {fault.problem}.
+            {fault.choices
+              ?.filter((mm) => mm >= WRIST.min && mm <= WRIST.max)
+              .map((mm) => (
+                <button key={mm} type="button" className="btn btn-xs ml-2" onClick={() => onChange({ wrist_mm: mm, wrist_method: 'told' }, 'wrist', fault.text)}>
+                  Use {formatLength(mm, units)}
+                </button>
+              ))}
+            <span className="quiet ml-2">Written: {row.text}</span>
+          </td>
+        </tr>
+      ))}
+    </>
+  );
+}
+
+/** Paste or open a list of who is coming, see how each line was read, mend what was not, and seat them. */
+export function PasteList({ session, units, catalogue, onAdd, onClose }: {
+  session: string;
+  units: Units;
+  catalogue: Catalogue;
+  onAdd: (seats: NewSeat[]) => void;
+  onClose: (() => void) | null;
+}) {
+  const draftKey = `lapboard:list:${session}`;
+  const [text, setText] = useState(() => (typeof localStorage === 'undefined' ? '' : (localStorage.getItem(draftKey) ?? '')));
+  const [rows, setRows] = useState<Row[] | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [reading, setReading] = useState(false);
+
+  function keep(next: string) {
+    setText(next);
+    localStorage.setItem(draftKey, next);
+  }
+  async function read(list: string) {
+    setReading(true);
+    setProblem(null);
+    try {
+      setRows((await request<RosterRow[]>('POST', '/api/roster', { text: list })).map((row) => ({ ...row, id: crypto.randomUUID() })));
+    } catch (error) {
+      setProblem((error as RequestProblem).message);
+    } finally {
+      setReading(false);
+    }
+  }
+  function change(id: string, seat: Partial<RosterRow['seat']>, mended?: string, dropped?: string) {
+    setRows((before) =>
+      (before ?? []).map((row) => {
+        if (row.id !== id) return row;
+        // A field filled in by hand answers what was asked about it; what was written there is no longer a note.
+        const gone = row.faults.filter((fault) => fault.field === mended).map((fault) => dropped ?? fault.text);
+        const note = row.seat.note.split('; ').filter((part) => !gone.includes(part)).join('; ');
+        return { ...row, seat: { ...row.seat, note, ...seat }, faults: row.faults.filter((fault) => fault.field !== mended) };
+      }),
+    );
+  }
+  function add() {
+    const named = (rows ?? []).filter((row) => row.seat.name);
+    onAdd(named.map(({ id, seat }) => ({ id, ...seat })));
+    localStorage.removeItem(draftKey);
+    setRows(null);
+    setText('');
+    onClose?.();
+  }
+
+  const toMend = (rows ?? []).filter((row) => row.faults.length > 0).length;
+  const seatable = (rows ?? []).filter((row) => row.seat.name).length;
+  return (
+    <section aria-label="Paste a list" className="border-b hair p-4">
+      {!rows && (
+        <div className="max-w-3xl">
+          <h2 className="text-lg">Who is coming?</h2>
+          <p className="quiet mb-2">
+            Paste the list as you have it, a line a person: names, wrists in cm, mm or inches, ages, skill, project, in any order. Half a line will do.
+          </p>
+          <textarea
+            className="textarea w-full font-mono text-sm"
+            rows={9}
+            aria-label="List of who is coming"
+            aria-describedby="list-problem"
+            placeholder={EXAMPLE}
+            value={text}
+            data-paste
+            onChange={(event) => keep(event.target.value)}
+            onKeyDown={(event) => {
+              if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) void read(text);
+            }}
+          />
+          <p id="list-problem" role="alert" className="font-semibold text-error">
+            {problem}
+          </p>
+          <div className="mt-2 flex flex-wrap items-center gap-2">
+            <button type="button" className="btn btn-primary" disabled={reading} onClick={() => void read(text)}>
+              {reading ? 'Reading…' : 'Read the list'}
+            </button>
+            <span className="quiet text-sm">Ctrl Enter</span>
+            <label className="btn">
+              Open a CSV file
+              <input
+                type="file"
+                accept=".csv,.tsv,.txt,text/csv,text/plain"
+                className="sr-only"
+                onChange={async (event) => {
+                  const file = event.target.files?.[0];
+                  event.target.value = '';
+                  if (!file) return;
+                  if (file.size > 900_000) return setProblem(`${file.name} is over 0.9 MB: that is no list of a session.`);
+                  const content = await file.text();
+                  keep(content);
+                  await read(content);
+                }}
+              />
+            </label>
+            {onClose && (
+              <button type="button" className="btn btn-ghost" onClick={onClose}>
+                Close
+              </button>
+            )}
+          </div>
+        </div>
+      )}
+      {rows && (
+        <div>
+          <h2 className="text-lg">
+            {rows.length} {rows.length === 1 ? 'line' : 'lines'} read
+            {toMend > 0 && <span className="text-error">, {toMend} to look at</span>}
+          </h2>
+          <div className="overflow-x-auto" onKeyDown={gridKeys}>
+            <table className="sheet mt-1">
+              <thead>
+                <tr>
+                  <th scope="col">Line</th>
+                  <th scope="col">Name</th>
+                  <th scope="col" className="num">
+                    Wrist
+                  </th>
+                  <th scope="col" className="num">
+                    Age
+                  </th>
+                  <th scope="col">Skill</th>
+                  <th scope="col">Project</th>
+                  <th scope="col">Read as</th>
+                  <th scope="col">
+                    <span className="sr-only">Leave out</span>
+                  </th>
+                </tr>
+              </thead>
+              <tbody>
+                {rows.map((row, index) => (
+                  <PreviewRow
+                    key={row.id}
+                    row={row}
+                    index={index}
+                    units={units}
+                    catalogue={catalogue}
+                    onChange={(seat, mended, dropped) => change(row.id, seat, mended, dropped)}
+                    onRemove={() => setRows(rows.filter((other) => other.id !== row.id))}
+                  />
+                ))}
+              </tbody>
+            </table>
+          </div>
+          <div className="mt-3 flex items-center gap-2">
+            <button type="button" className="btn btn-primary" disabled={seatable === 0} onClick={add}>
+              Seat {seatable} {seatable === 1 ? 'person' : 'people'}
+            </button>
+            <button type="button" className="btn" onClick={() => setRows(null)}>
+              Back to the text
+            </button>
+            {toMend > 0 && <span className="quiet text-sm">What is not mended stays empty, and the words are kept as a note.</span>}
+          </div>
+        </div>
+      )}
+    </section>
+  );
+}

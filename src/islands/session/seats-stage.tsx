@@ -1,0 +1,212 @@
+import { useState } from 'react';
+import type { Units } from '../../core/measure';
+import { beadOf, coloursOf, type SeatChanges, type SeatRecord } from '../../core/session';
+import type { Avoid } from '../../core/studio';
+import { Bead, beadWords } from '../../ui/bead';
+import { gridKeys } from '../../ui/grid-keys';
+import { Swatch } from '../../ui/swatch';
+import { PasteList } from './paste-list';
+import { AVOID_OPTIONS, Choice, cordOf, cordOptions, projectOptions, SKILL_OPTIONS } from './seat-fields';
+import { checkAge, checkName, TextCell } from './text-cell';
+import type { PlannedSeat, SessionModel } from './use-session';
+
+/** The skin notes of a seat as one choice: none, one, or both. */
+const AVOID_CHOICES = [...AVOID_OPTIONS, { value: 'nickel,synthetic', label: 'neither' }];
+
+function SeatRow({ seat, index, model, selected, onSelect }: { seat: PlannedSeat; index: number; model: SessionModel; selected: boolean; onSelect: () => void }) {
+  const { record, plan } = seat;
+  const { catalogue } = model.view.studio;
+  const edit = (changes: SeatChanges) => model.act({ kind: 'seat', id: record.id, changes });
+  const at = (col: number) => ({ 'data-row': index, 'data-col': col });
+  const cord = cordOf(record, catalogue);
+  const kind = cord ? catalogue.cords[cord.cord] : undefined;
+  const state = beadOf(plan);
+  const setCord = (changes: { cord?: string; colours?: string[] }) => {
+    if (!cord) return;
+    const chosen = { cord: cord.cord, ...(cord.colours.length > 0 && { colours: [...cord.colours] }), ...changes };
+    edit({ cords: { ...record.cords, [cord.role]: changes.cord ? { cord: changes.cord } : chosen } });
+  };
+  return (
+    <tr aria-selected={selected} onFocus={onSelect} onClick={onSelect}>
+      <td className="num quiet">{index + 1}</td>
+      <td title={beadWords(state)}>
+        <Bead state={state} colours={coloursOf(plan)} />
+        <span className="sr-only">{beadWords(state)}</span>
+      </td>
+      <td className="min-w-40">
+        <TextCell {...at(0)} label={`Name, seat ${index + 1}`} value={record.name} check={checkName} onChange={(name) => edit({ name })} />
+      </td>
+      <td className="w-16">
+        <TextCell
+          {...at(1)}
+          label={`Age of ${record.name}`}
+          value={record.age === null ? '' : String(record.age)}
+          check={checkAge}
+          inputMode="numeric"
+          className="text-right"
+          onChange={(text) => edit({ age: text === '' ? null : Number(text) })}
+        />
+      </td>
+      <td className="w-26">
+        <Choice {...at(2)} label={`Skill of ${record.name}`} value={record.skill} options={SKILL_OPTIONS} onChange={(v) => edit({ skill: v as SeatRecord['skill'] })} />
+      </td>
+      <td className="w-36">
+        <Choice {...at(3)} label={`Project of ${record.name}`} value={record.project} empty="choose" options={projectOptions(catalogue)} onChange={(project) => edit({ project })} />
+      </td>
+      <td className="w-48">
+        {cord && <Choice {...at(4)} label={`Cord of ${record.name}`} value={cord.cord} options={cordOptions(catalogue)} onChange={(v) => v && setCord({ cord: v })} />}
+      </td>
+      <td className="w-40">
+        {cord && kind && (
+          <span className="flex items-center gap-1">
+            {coloursOf(plan).map((hex, i) => (
+              <Swatch key={i} hex={hex} />
+            ))}
+            <Choice
+              {...at(5)}
+              label={`Colour of ${record.name}`}
+              value={cord.colours[0] ?? kind.colours[0]!.slug}
+              options={kind.colours.map((colour) => ({ value: colour.slug, label: colour.name }))}
+              onChange={(v) => v && setCord({ colours: [v, ...cord.colours.slice(1)] })}
+            />
+          </span>
+        )}
+      </td>
+      <td className="w-32">
+        <Choice
+          {...at(6)}
+          label={`Skin of ${record.name}`}
+          value={[...record.avoid].sort().join(',') || null}
+          empty="—"
+          options={AVOID_CHOICES}
+          onChange={(v) => edit({ avoid: (v ? v.split(',') : []) as Avoid[] })}
+        />
+      </td>
+      <td>
+        <TextCell {...at(7)} label={`Note for ${record.name}`} value={record.note} maxLength={500} onChange={(note) => edit({ note })} />
+      </td>
+      <td className="w-10">
+        <button type="button" className="btn btn-ghost btn-xs" {...at(8)} onClick={() => model.act({ kind: 'remove', id: record.id })} aria-label={`Take ${record.name} out of the session`}>
+          ✕
+        </button>
+      </td>
+    </tr>
+  );
+}
+
+/** Who is coming, what they make, in what: pasted, then mended in place. */
+export function SeatsStage({ model, units, selected, onSelect, pasting, setPasting, onNext }: {
+  model: SessionModel;
+  units: Units;
+  selected: string | null;
+  onSelect: (id: string) => void;
+  pasting: boolean;
+  setPasting: (open: boolean) => void;
+  onNext: () => void;
+}) {
+  const { seats, view } = model;
+  const [name, setName] = useState('');
+  const { catalogue } = view.studio;
+  const without = seats.filter(({ record }) => record.project === null);
+  const empty = seats.length === 0;
+  const addOne = () => {
+    if (!name.trim()) return;
+    model.act({ kind: 'add', seats: [{ id: crypto.randomUUID(), name: name.trim().slice(0, 120) }] });
+    setName('');
+  };
+  return (
+    <div>
+      {(empty || pasting) && (
+        <PasteList
+          session={view.session.id}
+          units={units}
+          catalogue={catalogue}
+          onAdd={(added) => model.act({ kind: 'add', seats: added })}
+          onClose={empty ? null : () => setPasting(false)}
+        />
+      )}
+      {!empty && (
+        <>
+          <div className="flex flex-wrap items-center gap-2 px-4 py-2">
+            {!pasting && (
+              <button type="button" className="btn btn-sm" onClick={() => setPasting(true)}>
+                Paste a list
+              </button>
+            )}
+            {without.length > 0 && (
+              <label className="flex items-center gap-2 text-sm">
+                {without.length} without a project: give them
+                <select
+                  className="select select-sm w-40"
+                  value=""
+                  onChange={(event) => {
+                    for (const { record } of without) model.act({ kind: 'seat', id: record.id, changes: { project: event.target.value } });
+                  }}
+                >
+                  <option value="">choose</option>
+                  {projectOptions(catalogue).map(({ value, label }) => (
+                    <option key={value} value={value}>
+                      {label}
+                    </option>
+                  ))}
+                </select>
+              </label>
+            )}
+            <span className="flex-1" />
+            <button type="button" className="btn btn-primary btn-sm" onClick={onNext}>
+              Next: fit
+            </button>
+          </div>
+          <div className="overflow-x-auto px-2" onKeyDown={gridKeys}>
+            <table className="sheet">
+              <caption className="sr-only">Seats of the session; arrow keys move between fields</caption>
+              <thead>
+                <tr>
+                  <th scope="col" className="num">
+                    Seat
+                  </th>
+                  <th scope="col">
+                    <span className="sr-only">State</span>
+                  </th>
+                  <th scope="col">Name</th>
+                  <th scope="col" className="num">
+                    Age
+                  </th>
+                  <th scope="col">Skill</th>
+                  <th scope="col">Project</th>
+                  <th scope="col">Cord</th>
+                  <th scope="col">Colour</th>
+                  <th scope="col">Skin</th>
+                  <th scope="col">Note</th>
+                  <th scope="col">
+                    <span className="sr-only">Take out</span>
+                  </th>
+                </tr>
+              </thead>
+              <tbody>
+                {seats.map((seat, index) => (
+                  <SeatRow key={seat.record.id} seat={seat} index={index} model={model} selected={seat.record.id === selected} onSelect={() => onSelect(seat.record.id)} />
+                ))}
+              </tbody>
+            </table>
+          </div>
+        </>
+      )}
+      <form
+        className="flex items-center gap-2 px-4 py-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          addOne();
+        }}
+      >
+        <label className="flex items-center gap-2">
+          <span className="quiet text-sm">One more seat</span>
+          <input className="input input-sm w-60" value={name} onChange={(event) => setName(event.target.value)} placeholder="Name" data-new-seat autoComplete="off" />
+        </label>
+        <button type="submit" className="btn btn-sm" disabled={!name.trim()}>
+          Add seat
+        </button>
+      </form>
+    </div>
+  );
+}

@@ -1,0 +1,33 @@
+import type { QueryClient } from '@tanstack/react-query';
+import { cutKey, type SeatRecord, type SessionRecord } from '../../core/session';
+import type { SessionView } from '../../app/session';
+import { request } from '../../ui/api';
+import type { Operation } from './operation';
+
+/** Where the server's last word on a session is kept. */
+export const viewKey = (id: string) => ['session', id] as const;
+
+/** Sends one operation, made to the versions last seen, and returns the view as the server now has it. */
+export async function send(client: QueryClient, session: string, operation: Operation): Promise<SessionView> {
+  const view = client.getQueryData<SessionView>(viewKey(session))!;
+  const base = `/api/sessions/${session}`;
+  switch (operation.kind) {
+    case 'seat': {
+      const seat = view.seats.find((s) => s.id === operation.id);
+      const { version = 1, person_version = 1 } = seat ?? {};
+      const stored = await request<SeatRecord>('PATCH', `/api/seats/${operation.id}`, { version, person_version, changes: operation.changes });
+      const now = client.getQueryData<SessionView>(viewKey(session))!;
+      return { ...now, seats: now.seats.map((s) => (s.id === stored.id ? stored : s)) };
+    }
+    case 'session': {
+      const stored = await request<SessionRecord>('PATCH', base, { version: view.session.version, changes: operation.changes });
+      return { ...view, session: { ...view.session, ...stored } };
+    }
+    case 'add':
+      return request('POST', `${base}/seats`, { seats: operation.seats });
+    case 'remove':
+      return request('DELETE', `/api/seats/${operation.id}`);
+    case 'cut':
+      return request('POST', `${base}/cut`, { version: view.session.version, cut: operation.cut, seen: operation.now.map(cutKey) });
+  }
+}

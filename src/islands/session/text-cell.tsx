@@ -1,0 +1,51 @@
+import { useEffect, useState, type InputHTMLAttributes } from 'react';
+
+/** A text field that reports once, when it is left or Enter is pressed; `check` says what is wrong, or null. */
+export function TextCell({ label, value, onChange, check, ...rest }: {
+  label: string;
+  value: string;
+  onChange: (value: string) => void;
+  check?: (value: string) => string | null;
+} & Omit<InputHTMLAttributes<HTMLInputElement>, 'value' | 'onChange'>) {
+  const [text, setText] = useState(value);
+  const [problem, setProblem] = useState<string | null>(null);
+  useEffect(() => {
+    setText(value);
+    setProblem(null);
+  }, [value]);
+  function report() {
+    if (text.trim() === value) return setText(value);
+    const wrong = check?.(text.trim()) ?? null;
+    setProblem(wrong);
+    if (!wrong) onChange(text.trim());
+  }
+  return (
+    <span className="relative block">
+      <input
+        {...rest}
+        className={`cell ${rest.className ?? ''}`}
+        aria-label={label}
+        aria-invalid={problem !== null}
+        autoComplete="off"
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={report}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter' || event.key === 'ArrowDown' || event.key === 'ArrowUp') report();
+          if (event.key === 'Escape') setText(value);
+        }}
+      />
+      {problem && (
+        <span role="alert" className="absolute left-0 top-full z-20 w-56 border border-error bg-base-100 px-2 py-1 text-sm text-error">
+          {problem}
+        </span>
+      )}
+    </span>
+  );
+}
+
+/** What is wrong with an age, or null. */
+export const checkAge = (text: string): string | null =>
+  text === '' || (/^\d{1,3}$/.test(text) && Number(text) <= 120) ? null : 'Whole years, 0 to 120';
+/** What is wrong with a name, or null. */
+export const checkName = (text: string): string | null => (text === '' ? 'A name is needed' : text.length > 120 ? 'At most 120 characters' : null);

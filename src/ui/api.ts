@@ -1,0 +1,42 @@
+/** A failure of a request: the server's problem details, or that the server (or its database) cannot be reached. */
+export class RequestProblem extends Error {
+  constructor(
+    readonly status: number,
+    readonly code: string,
+    detail: string,
+    readonly pointer: string | null,
+    readonly current: unknown,
+  ) {
+    super(detail);
+  }
+
+  /** Whether the same request may do later, unchanged. */
+  get away(): boolean {
+    return this.status === 0 || this.status === 502 || this.status === 503 || this.status === 504;
+  }
+}
+
+interface ProblemDetails {
+  type?: string;
+  detail?: string;
+  pointer?: string;
+  current?: unknown;
+}
+
+/** Sends a request to Lapboard's own server and reads the answer. */
+export async function request<T>(method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE', path: string, body: unknown = {}): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(path, {
+      method,
+      ...(method !== 'GET' && { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+      signal: AbortSignal.timeout(20_000),
+    });
+  } catch {
+    throw new RequestProblem(0, 'away', 'The server cannot be reached.', null, undefined);
+  }
+  if (response.ok) return (response.status === 204 ? undefined : await response.json()) as T;
+  const details = (await response.json().catch(() => ({}))) as ProblemDetails;
+  const code = details.type?.split('/').at(-1) ?? 'unknown';
+  throw new RequestProblem(response.status, code, details.detail ?? `The server answered ${response.status}.`, details.pointer ?? null, details.current);
+}

@@ -1,0 +1,34 @@
+import type { KeyboardEvent } from 'react';
+
+/** Whether the caret stands where left (or right) would leave the field. */
+function atEdge(field: HTMLElement, key: string): boolean {
+  if (!(field instanceof HTMLInputElement) || field.type === 'checkbox') return true;
+  if (field.selectionStart === 0 && field.selectionEnd === field.value.length) return true;
+  return key === 'ArrowLeft' ? field.selectionEnd === 0 : field.selectionStart === field.value.length;
+}
+
+/**
+ * Arrow keys in a table whose fields carry `data-row` and `data-col`: up, down and Enter move along the column, left and
+ * right along the row. Escape leaves the field, so that the page's keys work.
+ */
+export function gridKeys(event: KeyboardEvent<HTMLElement>): void {
+  const field = event.target as HTMLElement;
+  const { row, col } = field.dataset;
+  if (row === undefined || col === undefined || event.altKey || event.ctrlKey || event.metaKey) return;
+  if (event.key === 'Escape') return field.blur();
+  const cell = (r: number, c: number) => event.currentTarget.querySelector<HTMLElement>(`[data-row="${r}"][data-col="${c}"]:not(:disabled)`);
+  const [r, c] = [Number(row), Number(col)];
+  const columns = 20;
+  let next: HTMLElement | null = null;
+  if (event.key === 'ArrowUp') next = cell(r - 1, c);
+  else if (event.key === 'ArrowDown' || event.key === 'Enter') next = cell(r + 1, c);
+  else if ((event.key === 'ArrowLeft' || event.key === 'ArrowRight') && atEdge(field, event.key)) {
+    const step = event.key === 'ArrowLeft' ? -1 : 1;
+    for (let at = c + step; at >= 0 && at < columns && !next; at += step) next = cell(r, at);
+  } else return;
+  if (event.key === 'Enter' && field instanceof HTMLButtonElement) return;
+  event.preventDefault();
+  if (!next) return;
+  next.focus();
+  if (next instanceof HTMLInputElement && next.type !== 'checkbox') next.select();
+}

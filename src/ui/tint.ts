@@ -1,0 +1,11 @@
+/** How light a colour is, 0 to 1, from its hex (WCAG relative luminance). */
+export function luminance(hex: string): number {
+  const [r, g, b] = [1, 3, 5].map((i) => {
+    const channel = parseInt(hex.slice(i, i + 2), 16) / 255;
+    return channel <= 0.03928 ? channel / 12.92 : ((channel + 0.055) / 1.055) ** 2.4;
+  }) as [number, number, number];
+  return 0.2126 * r + 0.7152 * g + 0.0722 * b;
+}
+
+/** A line that shows on a cord of this colour: dark on light cord, light on dark. */
+export const lineOn = (hex: string): string => (luminance(hex) < 0.12 ? '#ffffff90' : '#000000a8');
