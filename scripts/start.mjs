@@ -17,7 +17,9 @@ const note = join(state, 'running.json');
 async function alreadyRunning() {
   if (!existsSync(note)) return null;
   const { url } = JSON.parse(readFileSync(note, 'utf8'));
-  const answer = await fetch(`${url}/api/health`, { signal: AbortSignal.timeout(3000) }).then((r) => r.json()).catch(() => null);
+  const answer = await fetch(`${url}/api/health`, { signal: AbortSignal.timeout(3000) })
+    .then((r) => r.json())
+    .catch(() => null);
   return answer?.app === 'lapboard' ? url : null;
 }
 
@@ -38,7 +40,11 @@ const port = await freePort(Number(process.env.PORT ?? 4320));
 const url = `http://127.0.0.1:${port}`;
 const env = { ...QUIET, NODE_ENV: 'production', DATABASE_URL: postgres.url('lapboard'), PORT: String(port) };
 
-const prepared = spawnSync(process.execPath, ['--import', 'tsx', 'scripts/prepare.ts', '--demo'], { cwd: ROOT, env, stdio: ['ignore', 2, 2] });
+const prepared = spawnSync(process.execPath, ['--import', 'tsx', 'scripts/prepare.ts', '--demo'], {
+  cwd: ROOT,
+  env,
+  stdio: ['ignore', 2, 2],
+});
 if (prepared.status !== 0) fail('The database could not be prepared; what it said is above.');
 
 let stopping = false;

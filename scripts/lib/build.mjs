@@ -6,7 +6,15 @@ import { fingerprint, unlessDone } from './fingerprint.mjs';
 import { QUIET, ROOT } from './root.mjs';
 import { fail, say } from './say.mjs';
 
-const SOURCES = ['src', 'catalogue', 'public', 'astro.config.ts', 'package-lock.json', 'tsconfig.json', 'scripts/lib/build.mjs'];
+const SOURCES = [
+  'src',
+  'catalogue',
+  'public',
+  'astro.config.ts',
+  'package-lock.json',
+  'tsconfig.json',
+  'scripts/lib/build.mjs',
+];
 
 /** Writes each file of text beside itself as brotli and gzip, so that serving it costs nothing. */
 function compress(folder) {
@@ -23,7 +31,11 @@ function compress(folder) {
 export function buildApplication() {
   unlessDone('dist/.built', fingerprint(SOURCES), () => {
     say('Building (about half a minute)…');
-    const { status, stdout, stderr } = spawnSync(join(ROOT, 'node_modules/.bin/astro'), ['build'], { cwd: ROOT, env: QUIET, encoding: 'utf8' });
+    const { status, stdout, stderr } = spawnSync(join(ROOT, 'node_modules/.bin/astro'), ['build'], {
+      cwd: ROOT,
+      env: QUIET,
+      encoding: 'utf8',
+    });
     if (status !== 0) fail(`The build failed:\n${stdout}\n${stderr}`);
     compress(join(ROOT, 'dist/client'));
   });

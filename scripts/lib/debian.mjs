@@ -24,7 +24,13 @@ export function needDebian(...names) {
   const sudo = !isRoot && spawnSync('sudo', ['-n', 'true']).status === 0;
   if (!isRoot && !sudo) fail(`Missing: ${missing.join(', ')}. Run this, then start again:\n  sudo sh -c '${line}'`);
   say(`Installing ${missing.join(' and ')} from Debian (once)…`);
-  const [program, ...args] = [...(sudo ? ['sudo', '-n'] : []), 'sh', '-c', `DEBIAN_FRONTEND=noninteractive; export DEBIAN_FRONTEND; (${line}) >&2`];
+  const [program, ...args] = [
+    ...(sudo ? ['sudo', '-n'] : []),
+    'sh',
+    '-c',
+    `DEBIAN_FRONTEND=noninteractive; export DEBIAN_FRONTEND; (${line}) >&2`,
+  ];
   const { status } = spawnSync(program, args, { stdio: ['ignore', 2, 2] });
-  if (status !== 0 || missing.some((name) => !PROGRAMS[name]())) fail(`Could not install ${missing.join(', ')}. Run: ${line}`);
+  if (status !== 0 || missing.some((name) => !PROGRAMS[name]()))
+    fail(`Could not install ${missing.join(', ')}. Run: ${line}`);
 }

@@ -7,14 +7,17 @@ import { ROOT } from './root.mjs';
 function filesBelow(path) {
   if (!existsSync(path)) return [];
   if (statSync(path).isFile()) return [path];
-  return readdirSync(path).sort().flatMap((name) => filesBelow(join(path, name)));
+  return readdirSync(path)
+    .sort()
+    .flatMap((name) => filesBelow(join(path, name)));
 }
 
 /** A fingerprint of the contents of some files and folders of the checkout. */
 export function fingerprint(paths) {
   const hash = createHash('sha256');
   for (const path of paths) {
-    for (const file of filesBelow(join(ROOT, path))) hash.update(file).update('\0').update(readFileSync(file)).update('\0');
+    for (const file of filesBelow(join(ROOT, path)))
+      hash.update(file).update('\0').update(readFileSync(file)).update('\0');
   }
   return hash.digest('hex');
 }

@@ -11,7 +11,12 @@ export function installPackages() {
   if (!existsSync(join(ROOT, 'node_modules/.package-lock.json'))) say('Installing packages (about a minute, once)…');
   unlessDone('node_modules/.lapboard-installed', print, () => {
     // Development tools are part of it: the build and the tests run from the same tree.
-    const { status } = spawnSync('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error', '--include=dev'], { cwd: ROOT, env: QUIET, stdio: ['ignore', 2, 2] });
-    if (status !== 0) fail('The packages could not be installed. With a connection to the package registry, run: npm ci');
+    const { status } = spawnSync('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error', '--include=dev'], {
+      cwd: ROOT,
+      env: QUIET,
+      stdio: ['ignore', 2, 2],
+    });
+    if (status !== 0)
+      fail('The packages could not be installed. With a connection to the package registry, run: npm ci');
   });
 }

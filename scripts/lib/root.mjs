@@ -4,4 +4,9 @@ import { fileURLToPath } from 'node:url';
 export const ROOT = fileURLToPath(new URL('../../', import.meta.url)).replace(/\/$/, '');
 
 /** The environment every tool runs in: nothing of it looks for the network. */
-export const QUIET = { ...process.env, ASTRO_TELEMETRY_DISABLED: '1', ASTRO_DISABLE_UPDATE_CHECK: 'true', npm_config_update_notifier: 'false' };
+export const QUIET = {
+  ...process.env,
+  ASTRO_TELEMETRY_DISABLED: '1',
+  ASTRO_DISABLE_UPDATE_CHECK: 'true',
+  npm_config_update_notifier: 'false',
+};

@@ -1,5 +1,15 @@
 import type { Avoid } from '../core/studio';
-import { deleteWrists, findPerson, listPeople, noteWrist, updatePerson, wristsOf, type Person, type PersonLine, type Wrist } from '../data/people';
+import {
+  deleteWrists,
+  findPerson,
+  listPeople,
+  noteWrist,
+  updatePerson,
+  wristsOf,
+  type Person,
+  type PersonLine,
+  type Wrist,
+} from '../data/people';
 import { inTransaction } from '../data/transaction';
 import { notFound, Problem, stale } from '../core/problem';
 import { today } from './clock';
@@ -27,7 +37,12 @@ export function openPerson(id: string): Promise<PersonView> {
 /** A change to a person: their name, age, what they avoid, or a wrist newly taken. */
 export interface PersonEdit {
   readonly version: number;
-  readonly changes: { readonly name?: string; readonly age?: number | null; readonly avoid?: Avoid[]; readonly wrist?: Wrist };
+  readonly changes: {
+    readonly name?: string;
+    readonly age?: number | null;
+    readonly avoid?: Avoid[];
+    readonly wrist?: Wrist;
+  };
 }
 
 export function editPerson(id: string, { version, changes }: PersonEdit): Promise<PersonView> {
@@ -36,7 +51,10 @@ export function editPerson(id: string, { version, changes }: PersonEdit): Promis
     if (!person) throw notFound('person');
 
     const { wrist, age, ...rest } = changes;
-    if (wrist && wrist.taken_on > today()) throw new Problem(422, 'future', 'A wrist cannot have been taken after today.', { pointer: '/changes/wrist/taken_on' });
+    if (wrist && wrist.taken_on > today())
+      throw new Problem(422, 'future', 'A wrist cannot have been taken after today.', {
+        pointer: '/changes/wrist/taken_on',
+      });
     const aged = age === undefined ? {} : { age, age_on: age === null ? null : today() };
     if (!(await updatePerson(id, version, { ...rest, ...aged }, t))) throw stale('person', person);
     if (wrist) await noteWrist(id, wrist, t);

@@ -13,16 +13,31 @@ export interface RosterRow extends RosterLine {
 /** Reads a pasted list for a preview; nothing is stored. */
 export function readList(text: string): Promise<RosterRow[]> {
   const written = text.split(/\r?\n/).filter((line) => line.trim()).length;
-  if (written === 0) throw new Problem(422, 'empty-list', 'The list is empty: write or paste a line for each person.', { pointer: '/text' });
+  if (written === 0)
+    throw new Problem(422, 'empty-list', 'The list is empty: write or paste a line for each person.', {
+      pointer: '/text',
+    });
   if (written > MOST_SEATS) {
-    throw new Problem(422, 'too-many', `The list has ${written.toLocaleString('en')} lines; a session holds at most ${MOST_SEATS} seats. Split the list into several sessions.`, { pointer: '/text' });
+    throw new Problem(
+      422,
+      'too-many',
+      `The list has ${written.toLocaleString('en')} lines; a session holds at most ${MOST_SEATS} seats. Split the list into several sessions.`,
+      { pointer: '/text' },
+    );
   }
   return inTransaction(async (t) => {
     const { catalogue } = await readStudio(t);
     const lines = readRoster(text, Object.values(catalogue.projects));
-    if (lines.length === 0) throw new Problem(422, 'empty-list', 'No line of the list names anybody.', { pointer: '/text' });
-    const people = await peopleNamed(lines.map((line) => line.seat.name), t);
-    const wrists = await wristsOf(people.map((person) => person.id), t);
+    if (lines.length === 0)
+      throw new Problem(422, 'empty-list', 'No line of the list names anybody.', { pointer: '/text' });
+    const people = await peopleNamed(
+      lines.map((line) => line.seat.name),
+      t,
+    );
+    const wrists = await wristsOf(
+      people.map((person) => person.id),
+      t,
+    );
     return lines.map((line) => {
       const person = people.find((p) => p.name.toLowerCase() === line.seat.name.toLowerCase());
       const last = person && wrists.get(person.id)?.[0];

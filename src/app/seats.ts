@@ -3,7 +3,15 @@ import type { Transaction } from 'sequelize';
 import type { NewSeat, SeatChanges, SeatEdit, SeatRecord } from '../core/session';
 import type { Catalogue } from '../core/project';
 import { insertPeople, noteWrist, peopleNamed, updatePerson, wristsOf } from '../data/people';
-import { deleteSeat, findSeat, insertSeats, lastPosition, seatsOf, updateSeat, type SeatInsert } from '../data/sessions';
+import {
+  deleteSeat,
+  findSeat,
+  insertSeats,
+  lastPosition,
+  seatsOf,
+  updateSeat,
+  type SeatInsert,
+} from '../data/sessions';
 import { inTransaction } from '../data/transaction';
 import { notFound, Problem, stale } from '../core/problem';
 import { today } from './clock';
@@ -13,31 +21,42 @@ import { readStudio } from './studio';
 /** A session holds at most this many seats: past it, a list is a mistake or several sessions. */
 export const MOST_SEATS = 500;
 
-
 /** Slugs that a seat names must be in the catalogue. */
 function checkSlugs(changes: SeatChanges, catalogue: Catalogue, pointer: string): void {
   const faulty = (field: string, slug: string, table: object): Problem =>
-    new Problem(422, 'unknown', `“${slug}” is not in the catalogue; there are: ${Object.keys(table).join(', ')}.`, { pointer: `${pointer}/${field}` });
+    new Problem(422, 'unknown', `“${slug}” is not in the catalogue; there are: ${Object.keys(table).join(', ')}.`, {
+      pointer: `${pointer}/${field}`,
+    });
   const { project, options, cords } = changes;
   if (project && !Object.hasOwn(catalogue.projects, project)) throw faulty('project', project, catalogue.projects);
-  if (options?.hardware && !Object.hasOwn(catalogue.hardware, options.hardware)) throw faulty('options/hardware', options.hardware, catalogue.hardware);
+  if (options?.hardware && !Object.hasOwn(catalogue.hardware, options.hardware))
+    throw faulty('options/hardware', options.hardware, catalogue.hardware);
   for (const [role, choice] of Object.entries(cords ?? {})) {
     if (!choice) continue;
     const cord = catalogue.cords[choice.cord];
     if (!cord) throw faulty(`cords/${role}/cord`, choice.cord, catalogue.cords);
     const colour = choice.colours?.find((slug) => !cord.colours.some((c) => c.slug === slug));
-    if (colour) throw new Problem(422, 'unknown', `${cord.name} has no colour “${colour}”.`, { pointer: `${pointer}/cords/${role}/colours` });
+    if (colour)
+      throw new Problem(422, 'unknown', `${cord.name} has no colour “${colour}”.`, {
+        pointer: `${pointer}/cords/${role}/colours`,
+      });
   }
 }
 
 /** The wrist of a new or changed seat: its method and day belong to it. */
-function wristFields(mm: number | null, method: SeatRecord['wrist_method'] | undefined): Pick<SeatInsert, 'wrist_mm' | 'wrist_method' | 'wrist_on'> {
-  return mm === null ? { wrist_mm: null, wrist_method: null, wrist_on: null } : { wrist_mm: mm, wrist_method: method ?? 'tape', wrist_on: today() };
+function wristFields(
+  mm: number | null,
+  method: SeatRecord['wrist_method'] | undefined,
+): Pick<SeatInsert, 'wrist_mm' | 'wrist_method' | 'wrist_on'> {
+  return mm === null
+    ? { wrist_mm: null, wrist_method: null, wrist_on: null }
+    : { wrist_mm: mm, wrist_method: method ?? 'tape', wrist_on: today() };
 }
 
 async function keepWrist(person: string, wrist: ReturnType<typeof wristFields>, t: Transaction): Promise<void> {
   const { wrist_mm: mm, wrist_method: method, wrist_on: taken_on } = wrist;
-  if (mm !== null && method !== null && method !== 'estimate' && taken_on !== null) await noteWrist(person, { mm, method, taken_on }, t);
+  if (mm !== null && method !== null && method !== 'estimate' && taken_on !== null)
+    await noteWrist(person, { mm, method, taken_on }, t);
 }
 
 /**
@@ -52,18 +71,34 @@ export function addSeats(session: string, given: readonly NewSeat[]): Promise<Se
     const seated = (await seatsOf([session], t)).get(session)!;
     const fresh = given.filter((seat) => !seated.some((other) => other.id === seat.id));
     if (seated.length + fresh.length > MOST_SEATS) {
-      throw new Problem(422, 'too-many', `A session holds at most ${MOST_SEATS} seats; this would make ${seated.length + fresh.length}. Split the list into several sessions.`);
+      throw new Problem(
+        422,
+        'too-many',
+        `A session holds at most ${MOST_SEATS} seats; this would make ${seated.length + fresh.length}. Split the list into several sessions.`,
+      );
     }
 
-    const known = await peopleNamed(fresh.map((seat) => seat.name.trim()), t);
+    const known = await peopleNamed(
+      fresh.map((seat) => seat.name.trim()),
+      t,
+    );
     const taken = new Set(seated.map((seat) => seat.person_id));
-    const wrists = await wristsOf(known.map((person) => person.id), t);
+    const wrists = await wristsOf(
+      known.map((person) => person.id),
+      t,
+    );
     let position = await lastPosition(session, t);
     const inserts: SeatInsert[] = [];
     for (const seat of fresh) {
       const name = seat.name.trim();
       const before = known.find((person) => person.name.toLowerCase() === name.toLowerCase() && !taken.has(person.id));
-      const person = before ?? { id: randomUUID(), name, age: seat.age ?? null, age_on: seat.age == null ? null : today(), avoid: seat.avoid ?? [] };
+      const person = before ?? {
+        id: randomUUID(),
+        name,
+        age: seat.age ?? null,
+        age_on: seat.age == null ? null : today(),
+        avoid: seat.avoid ?? [],
+      };
       taken.add(person.id);
       if (!before) await insertPeople([person], t);
       else if (seat.age != null || seat.avoid) {
@@ -101,7 +136,9 @@ export function addSeats(session: string, given: readonly NewSeat[]): Promise<Se
 }
 
 const sameFields = (changes: SeatChanges, record: SeatRecord): boolean =>
-  Object.entries(changes).every(([field, value]) => JSON.stringify(record[field as keyof SeatRecord]) === JSON.stringify(value));
+  Object.entries(changes).every(
+    ([field, value]) => JSON.stringify(record[field as keyof SeatRecord]) === JSON.stringify(value),
+  );
 
 /** Changes a seat, and the person where a change is theirs. An edit made to an older version is answered with what stands now. */
 export function editSeat(id: string, { version, person_version, changes }: SeatEdit): Promise<SeatRecord> {
@@ -109,7 +146,8 @@ export function editSeat(id: string, { version, person_version, changes }: SeatE
     const seat = await findSeat(id, t);
     if (!seat) throw notFound('seat');
     await findStanding(seat.session_id, t);
-    const current = async (): Promise<SeatRecord> => (await seatsOf([seat.session_id], t)).get(seat.session_id)!.find((s) => s.id === id)!;
+    const current = async (): Promise<SeatRecord> =>
+      (await seatsOf([seat.session_id], t)).get(seat.session_id)!.find((s) => s.id === id)!;
     const { catalogue } = await readStudio(t);
     checkSlugs(changes, catalogue, '/changes');
 
@@ -130,14 +168,17 @@ export function editSeat(id: string, { version, person_version, changes }: SeatE
     }
     const { name: _name, age: _age, avoid: _avoid, wrist_mm, wrist_method, ...rest } = changes;
     const touched = wrist_mm !== undefined || wrist_method !== undefined;
-    const wrist = touched ? wristFields(wrist_mm === undefined ? before.wrist_mm : wrist_mm, wrist_method ?? undefined) : null;
+    const wrist = touched
+      ? wristFields(wrist_mm === undefined ? before.wrist_mm : wrist_mm, wrist_method ?? undefined)
+      : null;
     if (wrist) await keepWrist(seat.person_id, wrist, t);
     if (!(await updateSeat(id, version, { ...rest, ...wrist }, t))) throw stale('seat', await current());
     return current();
   });
 }
 
-const touchesPerson = (changes: SeatChanges): boolean => changes.name !== undefined || changes.age !== undefined || changes.avoid !== undefined;
+const touchesPerson = (changes: SeatChanges): boolean =>
+  changes.name !== undefined || changes.age !== undefined || changes.avoid !== undefined;
 
 /** Takes a seat out of its session; the person and their wrists stay. */
 export function removeSeat(id: string): Promise<SessionView> {

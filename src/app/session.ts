@@ -1,6 +1,27 @@
 import type { Transaction } from 'sequelize';
-import { cutKey, cutsNow, planSeat, seatOf, type CutDone, type NewSession, type SeatRecord, type SessionEdit, type SessionRecord, type StageSeat } from '../core/session';
-import { findSession, insertSession, listSessions, countSessions, lockSession, seatsOf, updateSession, type SessionLine, type StoredSession } from '../data/sessions';
+import {
+  cutKey,
+  cutsNow,
+  planSeat,
+  seatOf,
+  type CutDone,
+  type NewSession,
+  type SeatRecord,
+  type SessionEdit,
+  type SessionRecord,
+  type StageSeat,
+} from '../core/session';
+import {
+  findSession,
+  insertSession,
+  listSessions,
+  countSessions,
+  lockSession,
+  seatsOf,
+  updateSession,
+  type SessionLine,
+  type StoredSession,
+} from '../data/sessions';
 import { inTransaction } from '../data/transaction';
 import { notFound, Problem, stale } from '../core/problem';
 import { readStudio, type Studio } from './studio';
@@ -16,9 +37,14 @@ export interface SessionView {
 function standing(session: StoredSession | null): StoredSession {
   if (!session) throw notFound('session');
   if (session.deleted) {
-    throw new Problem(410, 'deleted', `The session “${session.title}” was deleted. Nothing of it is lost: it can be brought back.`, {
-      current: { id: session.id, version: session.version },
-    });
+    throw new Problem(
+      410,
+      'deleted',
+      `The session “${session.title}” was deleted. Nothing of it is lost: it can be brought back.`,
+      {
+        current: { id: session.id, version: session.version },
+      },
+    );
   }
   return session;
 }
@@ -33,8 +59,8 @@ export async function lockStanding(id: string, t: Transaction): Promise<StoredSe
 
 export async function viewSession(id: string, t: Transaction): Promise<SessionView> {
   const session = await findStanding(id, t);
-  const [seats, studio] = await Promise.all([seatsOf([id], t), readStudio(t)]);
-  return { session, seats: seats.get(id)!, studio };
+  const seats = await seatsOf([id], t);
+  return { session, seats: seats.get(id)!, studio: await readStudio(t) };
 }
 
 export function openSession(id: string): Promise<SessionView> {
@@ -43,7 +69,10 @@ export function openSession(id: string): Promise<SessionView> {
 
 export function createSession(id: string, given: NewSession): Promise<SessionView> {
   return inTransaction(async (t) => {
-    await insertSession({ starts_at: null, minutes: null, place: '', school: null, ...given, title: given.title.trim(), id }, t);
+    await insertSession(
+      { starts_at: null, minutes: null, place: '', school: null, ...given, title: given.title.trim(), id },
+      t,
+    );
     return viewSession(id, t);
   });
 }
@@ -59,7 +88,9 @@ async function change(
   if (done) return done;
   const current = await findStanding(id, t);
   // A change that was stored although its answer was lost is sent again: it is no conflict.
-  const same = Object.entries(changes).every(([field, value]) => JSON.stringify(current[field as keyof StoredSession]) === JSON.stringify(value));
+  const same = Object.entries(changes).every(
+    ([field, value]) => JSON.stringify(current[field as keyof StoredSession]) === JSON.stringify(value),
+  );
   if (!same) throw stale('session', current);
   return current;
 }
@@ -88,7 +119,11 @@ export function restoreSession(id: string): Promise<SessionView> {
 }
 
 /** A view's seats with their plans, as the stages look at them. */
-export function stageSeats(seats: readonly SeatRecord[], session: SessionRecord, { settings, catalogue }: Studio): StageSeat[] {
+export function stageSeats(
+  seats: readonly SeatRecord[],
+  session: SessionRecord,
+  { settings, catalogue }: Studio,
+): StageSeat[] {
   return seats.map((record) => ({
     id: record.id,
     accepted: record.accepted,
@@ -105,7 +140,8 @@ export function noteCut(id: string, version: number, cut: boolean, seen: readonl
     await lockStanding(id, t);
     const view = await viewSession(id, t);
     const now = cutsNow(stageSeats(view.seats, view.session, view.studio));
-    if (cut && JSON.stringify(now.map(cutKey).sort()) !== JSON.stringify([...seen].sort())) throw stale('session', view);
+    if (cut && JSON.stringify(now.map(cutKey).sort()) !== JSON.stringify([...seen].sort()))
+      throw stale('session', view);
     await change(id, version, { cut_done: cut ? now : null }, t);
     return viewSession(id, t);
   });
@@ -113,5 +149,9 @@ export function noteCut(id: string, version: number, cut: boolean, seen: readonl
 
 export function pageOfSessions(page: number): Promise<{ lines: SessionLine[]; count: number; size: number }> {
   const size = 50;
-  return inTransaction(async (t) => ({ lines: await listSessions(size, (page - 1) * size, t), count: await countSessions(t), size }));
+  return inTransaction(async (t) => ({
+    lines: await listSessions(size, (page - 1) * size, t),
+    count: await countSessions(t),
+    size,
+  }));
 }

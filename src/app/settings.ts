@@ -19,8 +19,15 @@ export interface SettingsView {
 export function openSettings(): Promise<SettingsView> {
   return inTransaction(async (t) => {
     const { settings, version, catalogue } = await readStudio(t);
-    const [cords, hardware] = await Promise.all([readDocuments('cords', t), readDocuments('hardware', t)]);
-    return { settings, version, cords: Object.values(cords), hardware: Object.values(hardware), projects: Object.values(catalogue.projects) };
+    const cords = await readDocuments('cords', t);
+    const hardware = await readDocuments('hardware', t);
+    return {
+      settings,
+      version,
+      cords: Object.values(cords),
+      hardware: Object.values(hardware),
+      projects: Object.values(catalogue.projects),
+    };
   });
 }
 
@@ -31,8 +38,14 @@ export function editSettings(version: number, settings: Settings): Promise<Setti
 }
 
 /** Replaces a cord's or hardware's document; its slug stays. */
-export function editDocument(table: 'cords' | 'hardware', slug: string, version: number, doc: Cord | Hardware): Promise<SettingsView> {
-  if (doc.slug !== slug) throw new Problem(422, 'slug', 'The slug of a catalogue entry cannot change.', { pointer: '/doc/slug' });
+export function editDocument(
+  table: 'cords' | 'hardware',
+  slug: string,
+  version: number,
+  doc: Cord | Hardware,
+): Promise<SettingsView> {
+  if (doc.slug !== slug)
+    throw new Problem(422, 'slug', 'The slug of a catalogue entry cannot change.', { pointer: '/doc/slug' });
   return inTransaction(async (t) => {
     const rows = await readDocuments(table, t);
     if (!Object.hasOwn(rows, slug)) throw notFound('catalogue entry');

@@ -8,7 +8,12 @@ export interface CutSheet {
   readonly session: SessionRecord;
   readonly settings: Settings;
   readonly groups: readonly CutGroup[];
-  readonly seats: readonly { readonly label: string; readonly plan: SeatPlan; readonly state: BeadState; readonly accepted: boolean }[];
+  readonly seats: readonly {
+    readonly label: string;
+    readonly plan: SeatPlan;
+    readonly state: BeadState;
+    readonly accepted: boolean;
+  }[];
   readonly hardware: readonly { readonly name: string; readonly count: number }[];
   readonly cautions: readonly string[];
 }

@@ -12,7 +12,9 @@ export interface Studio {
   readonly catalogue: Catalogue;
 }
 
-const FIRST: Settings = { name: 'My studio', units: 'cm', paper: 'a4', school: 'measured', figures: STARTING_FIGURES };
+/** What a studio is called until it names itself. */
+export const FIRST_NAME = 'My studio';
+const FIRST: Settings = { name: FIRST_NAME, units: 'cm', paper: 'a4', school: 'measured', figures: STARTING_FIGURES };
 
 const docsOf = <T>(rows: Record<string, Versioned<T>>): Record<string, T> =>
   Object.fromEntries(Object.entries(rows).map(([slug, row]) => [slug, row.doc]));
@@ -21,7 +23,9 @@ const docsOf = <T>(rows: Record<string, Versioned<T>>): Record<string, T> =>
 export async function readStudio(t: Transaction): Promise<Studio> {
   const stored = await readSettings(t);
   const { doc, version } = stored ?? { doc: FIRST, version: 1 };
-  const [projects, cords, hardware] = await Promise.all([readDocuments('projects', t), readDocuments('cords', t), readDocuments('hardware', t)]);
+  const projects = await readDocuments('projects', t);
+  const cords = await readDocuments('cords', t);
+  const hardware = await readDocuments('hardware', t);
   return {
     settings: { ...doc, figures: { ...STARTING_FIGURES, ...doc.figures } },
     version,

@@ -22,12 +22,21 @@ const AHEAD = 8;
 /** The sessions from a day on, soonest first, with the state of every seat. */
 export function sessionsAhead(day: string): Promise<{ studio: string; sessions: SessionAhead[] }> {
   return inTransaction(async (t) => {
-    const [sessions, studio] = await Promise.all([sessionsFrom(day, AHEAD, t), readStudio(t)]);
-    const seats = await seatsOf(sessions.map((session) => session.id), t);
+    const sessions = await sessionsFrom(day, AHEAD, t);
+    const studio = await readStudio(t);
+    const seats = await seatsOf(
+      sessions.map((session) => session.id),
+      t,
+    );
     const ahead = sessions.map(({ id, title, held_on, starts_at, minutes, place, ...session }) => {
       const staged = stageSeats(seats.get(id)!, { ...session, id, title, held_on, starts_at, minutes, place }, studio);
       return {
-        id, title, held_on, starts_at, minutes, place,
+        id,
+        title,
+        held_on,
+        starts_at,
+        minutes,
+        place,
         stages: stagesOf(staged, session.cut_done),
         beads: staged.map(({ plan }) => ({ name: plan.label, state: beadOf(plan), colours: coloursOf(plan) })),
       };

@@ -12,7 +12,12 @@ export function database(): Sequelize {
     logging: false,
     pool: { max: 10, min: 0, acquire: 5000, idle: 10_000 },
     // A lost database must be noticed in seconds, so that the page can say so.
-    dialectOptions: { connectionTimeoutMillis: 3000, query_timeout: 10_000, statement_timeout: 10_000, application_name: 'lapboard' },
+    dialectOptions: {
+      connectionTimeoutMillis: 3000,
+      query_timeout: 10_000,
+      statement_timeout: 10_000,
+      application_name: 'lapboard',
+    },
     define: { underscored: true, timestamps: false },
   });
   return shared;

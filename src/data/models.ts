@@ -1,4 +1,11 @@
-import { DataTypes, Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize';
+import {
+  DataTypes,
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize';
 import type { Catalogue } from '../core/project';
 import type { CutDone, SeatRecord, WristMethod } from '../core/session';
 import type { Avoid, School, Settings } from '../core/studio';
@@ -77,7 +84,10 @@ type Tables = Record<DocumentTable, typeof DocumentRow>;
 let ready: { sequelize: Sequelize; documents: Tables } | undefined;
 
 function documentModel(sequelize: Sequelize, tableName: DocumentTable): typeof DocumentRow {
-  return class extends DocumentRow {}.init({ slug: key(TEXT), doc: JSONB, version }, { sequelize, tableName, modelName: tableName }) as typeof DocumentRow;
+  return class extends DocumentRow {}.init(
+    { slug: key(TEXT), doc: JSONB, version },
+    { sequelize, tableName, modelName: tableName },
+  ) as typeof DocumentRow;
 }
 
 /** Ties the models to the process's database, once for each connection pool. */
@@ -85,9 +95,18 @@ export function models(): Tables {
   const sequelize = database();
   if (ready?.sequelize === sequelize) return ready.documents;
   SettingsRow.init({ id: key(INTEGER), doc: JSONB, version }, { sequelize, tableName: 'settings' });
-  PersonRow.init({ id: key(UUID), name: TEXT, age: INTEGER, age_on: DATEONLY, avoid: ARRAY(TEXT), version }, { sequelize, tableName: 'people' });
+  PersonRow.init(
+    { id: key(UUID), name: TEXT, age: INTEGER, age_on: DATEONLY, avoid: ARRAY(TEXT), version },
+    { sequelize, tableName: 'people' },
+  );
   WristRow.init(
-    { id: { type: BIGINT, primaryKey: true, autoIncrement: true }, person_id: UUID, mm: INTEGER, method: TEXT, taken_on: DATEONLY },
+    {
+      id: { type: BIGINT, primaryKey: true, autoIncrement: true },
+      person_id: UUID,
+      mm: INTEGER,
+      method: TEXT,
+      taken_on: DATEONLY,
+    },
     { sequelize, tableName: 'wrists' },
   );
   SessionRow.init(

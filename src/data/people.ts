@@ -40,7 +40,12 @@ export function listPeople(search: string, limit: number, t: Transaction): Promi
 /** People with these names, whatever their case. */
 export async function peopleNamed(names: readonly string[], t: Transaction): Promise<Person[]> {
   const lower = names.map((name) => name.toLowerCase());
-  return PersonRow.findAll({ where: where(fn('lower', col('name')), { [Op.in]: lower }), order: ['id'], transaction: t, raw: true });
+  return PersonRow.findAll({
+    where: where(fn('lower', col('name')), { [Op.in]: lower }),
+    order: ['id'],
+    transaction: t,
+    raw: true,
+  });
 }
 
 export async function findPerson(id: string, t: Transaction): Promise<Person | null> {
@@ -52,8 +57,16 @@ export async function insertPeople(people: readonly Omit<Person, 'version'>[], t
 }
 
 /** Changes a person if the version still stands; false when it does not. */
-export async function updatePerson(id: string, version: number, changes: Partial<Omit<Person, 'id' | 'version'>>, t: Transaction): Promise<boolean> {
-  const [count] = await PersonRow.update({ ...changes, version: version + 1 }, { where: { id, version }, transaction: t });
+export async function updatePerson(
+  id: string,
+  version: number,
+  changes: Partial<Omit<Person, 'id' | 'version'>>,
+  t: Transaction,
+): Promise<boolean> {
+  const [count] = await PersonRow.update(
+    { ...changes, version: version + 1 },
+    { where: { id, version }, transaction: t },
+  );
   return count === 1;
 }
 
@@ -68,9 +81,15 @@ export async function noteWrist(person: string, wrist: Wrist, t: Transaction): P
 
 /** A person's wrists, newest first. */
 export async function wristsOf(people: readonly string[], t: Transaction): Promise<Map<string, Wrist[]>> {
-  const rows = await WristRow.findAll({ where: { person_id: { [Op.in]: [...people] } }, order: [['taken_on', 'DESC']], transaction: t, raw: true });
+  const rows = await WristRow.findAll({
+    where: { person_id: { [Op.in]: [...people] } },
+    order: [['taken_on', 'DESC']],
+    transaction: t,
+    raw: true,
+  });
   const byPerson = new Map<string, Wrist[]>();
-  for (const { person_id, mm, method, taken_on } of rows) byPerson.set(person_id, [...(byPerson.get(person_id) ?? []), { mm, method, taken_on }]);
+  for (const { person_id, mm, method, taken_on } of rows)
+    byPerson.set(person_id, [...(byPerson.get(person_id) ?? []), { mm, method, taken_on }]);
   return byPerson;
 }
 

@@ -1,4 +1,4 @@
-import { QueryTypes, type Transaction } from 'sequelize';
+import { Op, QueryTypes, type Transaction } from 'sequelize';
 import { ageOn } from '../core/studio';
 import type { CutDone, SeatRecord, SessionRecord } from '../core/session';
 import { database } from './connection';
@@ -78,9 +78,9 @@ export async function countSessions(t: Transaction): Promise<number> {
   return SessionRow.count({ where: { deleted_at: null }, transaction: t });
 }
 
-/** Every session there ever was, deleted ones too. */
-export async function countAllSessions(t: Transaction): Promise<number> {
-  return SessionRow.count({ transaction: t });
+/** Sessions other than these, deleted ones too. */
+export async function countSessionsBut(ids: readonly string[], t: Transaction): Promise<number> {
+  return SessionRow.count({ where: { id: { [Op.notIn]: [...ids] } }, transaction: t });
 }
 
 /** Sessions from a day on, soonest first. */
@@ -92,7 +92,12 @@ export async function sessionsFrom(day: string, limit: number, t: Transaction): 
   return rows.map(plain);
 }
 
-type SeatQueryRow = Omit<SeatRecord, 'age'> & { session_id: string; age: number | null; age_on: string | null; held_on: string };
+type SeatQueryRow = Omit<SeatRecord, 'age'> & {
+  session_id: string;
+  age: number | null;
+  age_on: string | null;
+  held_on: string;
+};
 
 /** Seats of some sessions with their people, in order; ages as on the session's day. */
 export async function seatsOf(sessions: readonly string[], t: Transaction): Promise<Map<string, SeatRecord[]>> {
@@ -111,15 +116,22 @@ export async function seatsOf(sessions: readonly string[], t: Transaction): Prom
 }
 
 /** The session and person of a seat, or null when there is no such seat. */
-export async function findSeat(id: string, t: Transaction): Promise<{ session_id: string; person_id: string; version: number } | null> {
+export async function findSeat(
+  id: string,
+  t: Transaction,
+): Promise<{ session_id: string; person_id: string; version: number } | null> {
   return SeatRow.findByPk(id, { transaction: t, raw: true });
 }
 
 export async function lastPosition(session: string, t: Transaction): Promise<number> {
-  return (await SeatRow.max<number | null, SeatRow>('position', { where: { session_id: session }, transaction: t })) ?? -1;
+  return (
+    (await SeatRow.max<number | null, SeatRow>('position', { where: { session_id: session }, transaction: t })) ?? -1
+  );
 }
 
-export type SeatInsert = Omit<SeatRecord, 'name' | 'age' | 'avoid' | 'version' | 'person_version'> & { session_id: string };
+export type SeatInsert = Omit<SeatRecord, 'name' | 'age' | 'avoid' | 'version' | 'person_version'> & {
+  session_id: string;
+};
 
 /** Inserts seats; those whose id is already there are left as they are. */
 export async function insertSeats(seats: readonly SeatInsert[], t: Transaction): Promise<void> {
@@ -127,8 +139,16 @@ export async function insertSeats(seats: readonly SeatInsert[], t: Transaction):
 }
 
 /** Changes a seat if it still has this version; false when it has not. */
-export async function updateSeat(id: string, version: number, changes: Partial<SeatInsert>, t: Transaction): Promise<boolean> {
-  const [count] = await SeatRow.update({ ...changes, version: version + 1 }, { where: { id, version }, transaction: t });
+export async function updateSeat(
+  id: string,
+  version: number,
+  changes: Partial<SeatInsert>,
+  t: Transaction,
+): Promise<boolean> {
+  const [count] = await SeatRow.update(
+    { ...changes, version: version + 1 },
+    { where: { id, version }, transaction: t },
+  );
   return count === 1;
 }
 

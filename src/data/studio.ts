@@ -19,23 +19,44 @@ export async function insertSettings(doc: Settings, t: Transaction): Promise<voi
 }
 
 export async function updateSettings(version: number, doc: Settings, t: Transaction): Promise<boolean> {
-  const [count] = await SettingsRow.update({ doc, version: version + 1 }, { where: { id: 1, version }, transaction: t });
+  const [count] = await SettingsRow.update(
+    { doc, version: version + 1 },
+    { where: { id: 1, version }, transaction: t },
+  );
   return count === 1;
 }
 
 /** Every document of a table, by slug. */
-export async function readDocuments<K extends DocumentTable>(table: K, t: Transaction): Promise<Record<string, Versioned<Catalogue[K][string]>>> {
+export async function readDocuments<K extends DocumentTable>(
+  table: K,
+  t: Transaction,
+): Promise<Record<string, Versioned<Catalogue[K][string]>>> {
   const rows = await models()[table].findAll({ order: ['slug'], transaction: t });
-  return Object.fromEntries(rows.map((row) => [row.slug, { doc: row.doc as Catalogue[K][string], version: row.version }]));
+  return Object.fromEntries(
+    rows.map((row) => [row.slug, { doc: row.doc as Catalogue[K][string], version: row.version }]),
+  );
 }
 
 /** Adds the documents that are not there yet; those that are may have been changed by the studio and stay. */
-export async function insertDocuments<K extends DocumentTable>(table: K, documents: Catalogue[K], t: Transaction): Promise<void> {
+export async function insertDocuments<K extends DocumentTable>(
+  table: K,
+  documents: Catalogue[K],
+  t: Transaction,
+): Promise<void> {
   const rows = Object.entries(documents).map(([slug, doc]) => ({ slug, doc: doc as object }));
   await models()[table].bulkCreate(rows, { transaction: t, ignoreDuplicates: true });
 }
 
-export async function updateDocument(table: DocumentTable, slug: string, version: number, doc: object, t: Transaction): Promise<boolean> {
-  const [count] = await models()[table].update({ doc, version: version + 1 }, { where: { slug, version }, transaction: t });
+export async function updateDocument(
+  table: DocumentTable,
+  slug: string,
+  version: number,
+  doc: object,
+  t: Transaction,
+): Promise<boolean> {
+  const [count] = await models()[table].update(
+    { doc, version: version + 1 },
+    { where: { slug, version }, transaction: t },
+  );
   return count === 1;
 }

@@ -1,4 +1,10 @@
-import { ConnectionAcquireTimeoutError, ConnectionError, DatabaseError, UniqueConstraintError, type Transaction } from 'sequelize';
+import {
+  ConnectionAcquireTimeoutError,
+  ConnectionError,
+  DatabaseError,
+  UniqueConstraintError,
+  type Transaction,
+} from 'sequelize';
 import { Problem } from '../core/problem';
 import { database } from './connection';
 import { models } from './models';
@@ -19,8 +25,18 @@ export async function inTransaction<T>(work: (t: Transaction) => Promise<T>): Pr
   try {
     return await database().transaction(work);
   } catch (error) {
-    if (databaseIsAway(error)) throw new Problem(503, 'database-away', 'The database cannot be reached just now. Nothing was stored; try again in a moment.');
-    if (error instanceof UniqueConstraintError) throw new Problem(409, 'at-once', 'Somebody else did the same at the same moment. Look at what is there now and try again.');
+    if (databaseIsAway(error))
+      throw new Problem(
+        503,
+        'database-away',
+        'The database cannot be reached just now. Nothing was stored; try again in a moment.',
+      );
+    if (error instanceof UniqueConstraintError)
+      throw new Problem(
+        409,
+        'at-once',
+        'Somebody else did the same at the same moment. Look at what is there now and try again.',
+      );
     throw error;
   }
 }

@@ -20,7 +20,10 @@ function inWords(error: ErrorObject): Fault {
     case 'required':
       return { error: `“${String(params.missingProperty)}” is missing`, at: `${at}/${String(params.missingProperty)}` };
     case 'additionalProperties':
-      return { error: `“${String(params.additionalProperty)}” is not known here`, at: `${at}/${String(params.additionalProperty)}` };
+      return {
+        error: `“${String(params.additionalProperty)}” is not known here`,
+        at: `${at}/${String(params.additionalProperty)}`,
+      };
     case 'enum':
       return { error: `must be one of: ${(params.allowedValues as unknown[]).join(', ')}`, at };
     case 'const':

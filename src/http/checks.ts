@@ -1,7 +1,14 @@
 import { Type } from '@sinclair/typebox';
 import { CordSchema } from '../core/cord';
 import { HardwareSchema } from '../core/part';
-import { DateSchema, NameSchema, NewSeatSchema, NewSessionSchema, SeatEditSchema, SessionEditSchema } from '../core/session';
+import {
+  DateSchema,
+  NameSchema,
+  NewSeatSchema,
+  NewSessionSchema,
+  SeatEditSchema,
+  SessionEditSchema,
+} from '../core/session';
 import { AvoidSchema, SettingsSchema } from '../core/studio';
 import { checker } from '../formats/check';
 
@@ -14,10 +21,15 @@ export const checkNothing = checker(Type.Object({}, closed));
 export const checkList = checker(Type.Object({ text: Type.String({ maxLength: 900_000 }) }, closed));
 export const checkNewSession = checker(Type.Object({ id: Uuid, session: NewSessionSchema }, closed));
 export const checkSessionEdit = checker(SessionEditSchema);
-export const checkNewSeats = checker(Type.Object({ seats: Type.Array(NewSeatSchema, { minItems: 1, maxItems: 1000 }) }, closed));
+export const checkNewSeats = checker(
+  Type.Object({ seats: Type.Array(NewSeatSchema, { minItems: 1, maxItems: 1000 }) }, closed),
+);
 export const checkSeatEdit = checker(SeatEditSchema);
 export const checkCutNote = checker(
-  Type.Object({ version: Version, cut: Type.Boolean(), seen: Type.Array(Type.String({ maxLength: 400 }), { maxItems: 5000 }) }, closed),
+  Type.Object(
+    { version: Version, cut: Type.Boolean(), seen: Type.Array(Type.String({ maxLength: 400 }), { maxItems: 5000 }) },
+    closed,
+  ),
 );
 export const checkSettings = checker(Type.Object({ version: Version, settings: SettingsSchema }, closed));
 export const checkCord = checker(Type.Object({ version: Version, doc: CordSchema }, closed));

@@ -16,12 +16,15 @@ function fromOurPage({ request, url }: APIContext): boolean {
 }
 
 async function readBody(request: Request): Promise<{ value: unknown } | Response> {
-  if (!request.headers.get('content-type')?.startsWith('application/json')) return problemResponse(415, 'not-json', 'Send JSON, with content type application/json.');
+  if (!request.headers.get('content-type')?.startsWith('application/json'))
+    return problemResponse(415, 'not-json', 'Send JSON, with content type application/json.');
   if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES) return tooLarge();
   const text = await request.text();
   if (text.length > MOST_BYTES) return tooLarge();
   const parsed = parseJson(text);
-  return parsed.ok ? { value: parsed.value } : problemResponse(400, 'malformed', `The request is ${parsed.fault.error}`, { pointer: '' });
+  return parsed.ok
+    ? { value: parsed.value }
+    : problemResponse(400, 'malformed', `The request is ${parsed.fault.error}`, { pointer: '' });
 }
 
 const tooLarge = (): Response => problemResponse(413, 'too-large', 'That is over 1 MB. Send it in parts.');
@@ -29,13 +32,19 @@ const tooLarge = (): Response => problemResponse(413, 'too-large', 'That is over
 const answer = (value: unknown): Response =>
   value === undefined
     ? new Response(null, { status: 204 })
-    : new Response(JSON.stringify(value), { headers: { 'content-type': 'application/json', 'cache-control': 'no-store' } });
+    : new Response(JSON.stringify(value), {
+        headers: { 'content-type': 'application/json', 'cache-control': 'no-store' },
+      });
 
 /** Tells a failure: a problem as itself, anything unforeseen without its inside. */
 function tell(error: unknown): Response {
   if (error instanceof Problem) return problemResponse(error.status, error.code, error.message, error.more);
   console.error(error);
-  return problemResponse(500, 'unforeseen', 'Something went wrong on the server. Nothing was stored; try again, and if it stays, look at the server’s log.');
+  return problemResponse(
+    500,
+    'unforeseen',
+    'Something went wrong on the server. Nothing was stored; try again, and if it stays, look at the server’s log.',
+  );
 }
 
 /** An endpoint that reads: parameters in, a use case's answer out. */
@@ -50,13 +59,20 @@ export function reads(work: (context: APIContext) => Promise<unknown>): APIRoute
 }
 
 /** An endpoint that writes: from our own page, JSON, checked once, then the use case. */
-export function writes<T>(check: (value: unknown) => Checked<T>, work: (body: T, context: APIContext) => Promise<unknown>): APIRoute {
+export function writes<T>(
+  check: (value: unknown) => Checked<T>,
+  work: (body: T, context: APIContext) => Promise<unknown>,
+): APIRoute {
   return async (context) => {
-    if (!fromOurPage(context)) return problemResponse(403, 'cross-origin', 'Changes are taken from Lapboard’s own pages only.');
+    if (!fromOurPage(context))
+      return problemResponse(403, 'cross-origin', 'Changes are taken from Lapboard’s own pages only.');
     const body = await readBody(context.request);
     if (body instanceof Response) return body;
     const checked = check(body.value);
-    if (!checked.ok) return problemResponse(422, 'invalid', `${fieldName(checked.fault.at)} ${checked.fault.error}.`, { pointer: checked.fault.at });
+    if (!checked.ok)
+      return problemResponse(422, 'invalid', `${fieldName(checked.fault.at)} ${checked.fault.error}.`, {
+        pointer: checked.fault.at,
+      });
     try {
       return answer(await work(checked.value, context));
     } catch (error) {
@@ -66,11 +82,17 @@ export function writes<T>(check: (value: unknown) => Checked<T>, work: (body: T,
 }
 
 /** `/changes/wrist_mm` as a person would name it. */
-const fieldName = (pointer: string): string => pointer.split('/').filter((part) => part && part !== 'changes').join(' ').replaceAll('_', ' ') || 'The request';
+const fieldName = (pointer: string): string =>
+  pointer
+    .split('/')
+    .filter((part) => part && part !== 'changes')
+    .join(' ')
+    .replaceAll('_', ' ') || 'The request';
 
 /** The id in the path, or the problem that it is none. */
 export function idOf(context: APIContext): string {
   const id = context.params.id ?? '';
-  if (!/^[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i.test(id)) throw new Problem(404, 'not-found', 'There is no such page: its address is incomplete.');
+  if (!/^[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i.test(id))
+    throw new Problem(404, 'not-found', 'There is no such page: its address is incomplete.');
   return id;
 }

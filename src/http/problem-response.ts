@@ -1,7 +1,15 @@
 /** An answer that something is wrong, as RFC 9457 problem details. */
-export function problemResponse(status: number, code: string, detail: string, more: { pointer?: string; current?: unknown } = {}): Response {
+export function problemResponse(
+  status: number,
+  code: string,
+  detail: string,
+  more: { pointer?: string; current?: unknown } = {},
+): Response {
   const body = { type: `/problems/${code}`, status, title: TITLES[status] ?? 'Something is wrong', detail, ...more };
-  return new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/problem+json', 'cache-control': 'no-store' } });
+  return new Response(JSON.stringify(body), {
+    status,
+    headers: { 'content-type': 'application/problem+json', 'cache-control': 'no-store' },
+  });
 }
 
 const TITLES: Readonly<Record<number, string>> = {

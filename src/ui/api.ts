@@ -24,7 +24,11 @@ interface ProblemDetails {
 }
 
 /** Sends a request to Lapboard's own server and reads the answer. */
-export async function request<T>(method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE', path: string, body: unknown = {}): Promise<T> {
+export async function request<T>(
+  method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE',
+  path: string,
+  body: unknown = {},
+): Promise<T> {
   let response: Response;
   try {
     response = await fetch(path, {
@@ -38,5 +42,11 @@ export async function request<T>(method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DEL
   if (response.ok) return (response.status === 204 ? undefined : await response.json()) as T;
   const details = (await response.json().catch(() => ({}))) as ProblemDetails;
   const code = details.type?.split('/').at(-1) ?? 'unknown';
-  throw new RequestProblem(response.status, code, details.detail ?? `The server answered ${response.status}.`, details.pointer ?? null, details.current);
+  throw new RequestProblem(
+    response.status,
+    code,
+    details.detail ?? `The server answered ${response.status}.`,
+    details.pointer ?? null,
+    details.current,
+  );
 }

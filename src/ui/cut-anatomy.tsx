@@ -25,7 +25,14 @@ const MARK: Record<Stretch, { lighten: number; hatch?: 'lines' | 'dots' }> = {
  * @param scale the length, mm, that fills the width: the longest bar beside it
  * @param open whether each stretch can be focused and read out; a bar in a list is only a picture
  */
-export function CutAnatomy({ anatomy, length, scale, hex, open = false, height = 16 }: {
+export function CutAnatomy({
+  anatomy,
+  length,
+  scale,
+  hex,
+  open = false,
+  height = 16,
+}: {
   anatomy: readonly AnatomyEntry[];
   length: number;
   scale: number;
@@ -36,11 +43,13 @@ export function CutAnatomy({ anatomy, length, scale, hex, open = false, height =
   const id = useId();
   const ink = lineOn(hex);
   let x = 0;
-  const parts = anatomy.filter((entry) => entry.mm > 0.05).map((entry) => {
-    const from = x;
-    x += entry.mm;
-    return { entry, from };
-  });
+  const parts = anatomy
+    .filter((entry) => entry.mm > 0.05)
+    .map((entry) => {
+      const from = x;
+      x += entry.mm;
+      return { entry, from };
+    });
   const label = (entry: AnatomyEntry) => `${STRETCH_NAMES[entry.for]}, ${formatMm(entry.mm)}: ${entry.because}`;
   return (
     <svg
@@ -63,16 +72,34 @@ export function CutAnatomy({ anatomy, length, scale, hex, open = false, height =
         const { lighten, hatch } = MARK[entry.for];
         const shape = { x: from, y: 0, width: entry.mm, height: 100 };
         return (
-          <g key={i} {...(open ? { role: 'listitem', tabIndex: 0, 'aria-label': label(entry) } : {})} className="stretch">
+          <g
+            key={i}
+            {...(open ? { role: 'listitem', tabIndex: 0, 'aria-label': label(entry) } : {})}
+            className="stretch"
+          >
             <title>{label(entry)}</title>
             <rect {...shape} fill={hex} />
             <rect {...shape} fill="#fff" fillOpacity={lighten} />
             {hatch && <rect {...shape} fill={`url(#${id}${hatch})`} fillOpacity={0.55} />}
-            <path d={`M ${from} 0 V 100`} stroke="var(--color-base-100)" strokeWidth={2} vectorEffect="non-scaling-stroke" />
+            <path
+              d={`M ${from} 0 V 100`}
+              stroke="var(--color-base-100)"
+              strokeWidth={1}
+              vectorEffect="non-scaling-stroke"
+            />
           </g>
         );
       })}
-      <rect x={0} y={0} width={length} height={100} fill="none" stroke="var(--color-base-content)" strokeWidth={1.5} vectorEffect="non-scaling-stroke" />
+      <rect
+        x={0}
+        y={0}
+        width={length}
+        height={100}
+        fill="none"
+        stroke="var(--color-base-content)"
+        strokeWidth={1.5}
+        vectorEffect="non-scaling-stroke"
+      />
     </svg>
   );
 }

@@ -1,7 +1,15 @@
 import { addDays, differenceInCalendarDays, format, parseISO } from 'date-fns';
 
 /** The days ahead as a ruler, a mark at each session's day. The list under it says the same in words. */
-export function DateRuler({ from, days, sessions }: { from: string; days: number; sessions: readonly { readonly title: string; readonly held_on: string }[] }) {
+export function DateRuler({
+  from,
+  days,
+  sessions,
+}: {
+  from: string;
+  days: number;
+  sessions: readonly { readonly title: string; readonly held_on: string }[];
+}) {
   const start = parseISO(from);
   const at = (iso: string): number => differenceInCalendarDays(parseISO(iso), start);
   const marked = [...new Set(sessions.map((s) => s.held_on))].filter((day) => at(day) < days);
@@ -14,7 +22,11 @@ export function DateRuler({ from, days, sessions }: { from: string; days: number
         const monday = day.getDay() === 1;
         return (
           <g key={i} className="fill-base-content">
-            <path d={`M ${i * unit} 32 v ${monday || i === 0 ? 10 : 5}`} className="stroke-base-content" strokeWidth={1} />
+            <path
+              d={`M ${i * unit} 32 v ${monday || i === 0 ? 10 : 5}`}
+              className="stroke-base-content"
+              strokeWidth={1}
+            />
             {(monday || i === 0) && (
               <text x={i * unit} y={54} fontSize={12.5} textAnchor={i === 0 ? 'start' : 'middle'}>
                 {i === 0 ? 'today' : i < 3 ? '' : format(day, 'd MMM')}

@@ -16,7 +16,8 @@ export function gridKeys(event: KeyboardEvent<HTMLElement>): void {
   const { row, col } = field.dataset;
   if (row === undefined || col === undefined || event.altKey || event.ctrlKey || event.metaKey) return;
   if (event.key === 'Escape') return field.blur();
-  const cell = (r: number, c: number) => event.currentTarget.querySelector<HTMLElement>(`[data-row="${r}"][data-col="${c}"]:not(:disabled)`);
+  const cell = (r: number, c: number) =>
+    event.currentTarget.querySelector<HTMLElement>(`[data-row="${r}"][data-col="${c}"]:not(:disabled)`);
   const [r, c] = [Number(row), Number(col)];
   const columns = 20;
   let next: HTMLElement | null = null;

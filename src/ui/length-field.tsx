@@ -8,7 +8,19 @@ type Range = Girth;
  * A length written as makers write it: `16.5`, `165 mm`, `6 1/2 in`, `6½"`. It is read when the field is left or Enter is
  * pressed; what cannot be read stays, with the reason under it.
  */
-export function LengthField({ label, value, units, girth, range, estimated = false, onChange, className = '', inputRef, onKeyDown, ...rest }: {
+export function LengthField({
+  label,
+  value,
+  units,
+  girth,
+  range,
+  estimated = false,
+  onChange,
+  className = '',
+  inputRef,
+  onKeyDown,
+  ...rest
+}: {
   label: string;
   value: number | null;
   units: Units;
@@ -42,7 +54,10 @@ export function LengthField({ label, value, units, girth, range, estimated = fal
     const reading = girth ? parseGirth(written, girth) : parseLength(written, units);
     if (!reading.ok) return setProblem(reading.problem);
     const mm = Math.round(reading.mm);
-    if (range && (mm < range.min || mm > range.max)) return setProblem(`A ${range.name} is between ${formatLength(range.min, units)} and ${formatLength(range.max, units)}`);
+    if (range && (mm < range.min || mm > range.max))
+      return setProblem(
+        `A ${range.name} is between ${formatLength(range.min, units)} and ${formatLength(range.max, units)}`,
+      );
     setProblem(null);
     if (mm === value) setText(shown);
     else onChange(mm);
@@ -73,7 +88,11 @@ export function LengthField({ label, value, units, girth, range, estimated = fal
         }}
       />
       {problem && (
-        <span id={id} role="alert" className="absolute right-0 top-full z-20 w-64 border border-error bg-base-100 px-2 py-1 text-left text-sm text-error">
+        <span
+          id={id}
+          role="alert"
+          className="absolute right-0 top-full z-20 w-64 border border-error bg-base-100 px-2 py-1 text-left text-sm text-error"
+        >
           {problem}
         </span>
       )}

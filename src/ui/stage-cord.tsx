@@ -11,7 +11,11 @@ function Tied() {
       <g className="fill-none stroke-base-100" strokeWidth={8}>
         <path d="M 42 20 C 50 20 52 10 60 10 C 70 10 72 30 62 30 C 53 30 50 20 60 18 C 68 16 70 20 78 20" />
       </g>
-      <path d="M 42 20 C 50 20 52 10 60 10 C 70 10 72 30 62 30 C 53 30 50 20 60 18 C 68 16 70 20 78 20" className="fill-none stroke-primary" strokeWidth={5.5} />
+      <path
+        d="M 42 20 C 50 20 52 10 60 10 C 70 10 72 30 62 30 C 53 30 50 20 60 18 C 68 16 70 20 78 20"
+        className="fill-none stroke-primary"
+        strokeWidth={5.5}
+      />
       <path d="M 50 14.5 C 54 10 60 9 64 11.5" className="fill-none stroke-base-100" strokeWidth={0.9} />
       <path d="M 53 26 C 56 30.5 62 32 66 28.5" className="fill-none stroke-base-100" strokeWidth={0.9} />
     </>
@@ -24,7 +28,6 @@ function Open() {
     <>
       <path d="M 0 20 H 40 C 62 20 78 8 66 4 C 54 0 44 8 52 17" className="fill-none stroke-neutral" strokeWidth={5} />
       <path d="M 58 23 C 64 24 70 20 80 20 H 120" className="fill-none stroke-neutral" strokeWidth={5} />
-      <circle cx={60} cy={20} r={0.1} />
     </>
   );
 }
@@ -33,7 +36,12 @@ const Bare = () => <path d="M 0 20 H 120" className="stroke-neutral" strokeWidth
 const DRAWN = { tied: Tied, open: Open, bare: Bare };
 
 /** The cord under the clip: a knot a stage, navigation and state at once. */
-export function StageCord({ stages, current, href, onGo }: {
+export function StageCord({
+  stages,
+  current,
+  href,
+  onGo,
+}: {
   stages: readonly StageState[];
   current: Stage;
   href: (stage: Stage) => string;
@@ -57,12 +65,17 @@ export function StageCord({ stages, current, href, onGo }: {
               >
                 <svg viewBox="0 0 120 36" preserveAspectRatio="none" className="h-9 w-full" aria-hidden="true">
                   {state === 'bare' && <Cord />}
-                  {state !== 'bare' && <path d="M 0 20 H 120" className="stroke-neutral" strokeWidth={0} />}
                 </svg>
-                <svg viewBox="0 0 120 36" className={`-mt-9 block h-9 w-full ${state === 'bare' ? 'invisible' : ''}`} aria-hidden="true" preserveAspectRatio="xMidYMid meet" overflow="visible">
+                <svg
+                  viewBox="0 0 120 36"
+                  className={`-mt-9 block h-9 w-full ${state === 'bare' ? 'invisible' : ''}`}
+                  aria-hidden="true"
+                  preserveAspectRatio="xMidYMid meet"
+                  overflow="visible"
+                >
                   {state !== 'bare' && (
                     <>
-                      <path d="M -600 20 H 0 M 120 20 H 720" className="stroke-neutral" strokeWidth={5} />
+                      <path d="M -600 20 H 1 M 119 20 H 720" className="stroke-neutral" strokeWidth={5} />
                       <Cord />
                     </>
                   )}
@@ -73,7 +86,10 @@ export function StageCord({ stages, current, href, onGo }: {
                   </span>
                   <span className="quiet text-sm"> · {STATE_WORDS[state]}</span>
                 </span>
-                <span className={`block truncate px-3 text-sm ${line.startsWith('Came undone') ? 'font-semibold text-accent' : 'quiet'}`} title={line}>
+                <span
+                  className={`block truncate px-3 text-sm ${line.startsWith('Came undone') ? 'font-semibold text-accent' : 'quiet'}`}
+                  title={line}
+                >
                   {line}
                 </span>
               </a>

@@ -15,13 +15,30 @@ function ticks(length: number, units: Units): { at: number; label: string | null
 
 /** A layer as one path: across the band is up and down the page, along it is left to right, in mm. */
 function pathOf(layer: Layer, d: number, middle: number): string {
-  return layer.runs.map((run) => run.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${(y * d).toFixed(2)} ${(middle + x * d).toFixed(2)}`).join('')).join('');
+  return layer.runs
+    .map((run) =>
+      run.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${(y * d).toFixed(2)} ${(middle + x * d).toFixed(2)}`).join(''),
+    )
+    .join('');
 }
 
 /** The band itself, drawn from the strand paths that are measured, to scale over a ruler. */
-export function Strip({ plan, side, units, ruler = true }: { plan: SeatPlan; side: 'front' | 'back'; units: Units; ruler?: boolean }) {
+export function Strip({
+  plan,
+  side,
+  units,
+  ruler = true,
+}: {
+  plan: SeatPlan;
+  side: 'front' | 'back';
+  units: Units;
+  ruler?: boolean;
+}) {
   const { piece, fit } = plan;
-  const layers = useMemo(() => (piece && fit ? pictureOf(piece.stitch.geometry(piece.around), fit.repeats, side) : []), [piece, fit, side]);
+  const layers = useMemo(
+    () => (piece && fit ? pictureOf(piece.stitch.geometry(piece.around), fit.repeats, side) : []),
+    [piece, fit, side],
+  );
   if (!piece || !fit) return null;
   const colours = coloursOf(plan);
   const [a = '#888888', b = a] = colours;
@@ -70,22 +87,51 @@ export function Strip({ plan, side, units, ruler = true }: { plan: SeatPlan; sid
 }
 
 /** What the band ends in, plainly: the halves of a buckle, or a ring and the legs of a carry loop. */
-function Fastenings({ kind, ends, length, middle, width, d, hex }: { kind: 'bracelet' | 'keychain'; ends: number; length: number; middle: number; width: number; d: number; hex: string }) {
+function Fastenings({
+  kind,
+  ends,
+  length,
+  middle,
+  width,
+  d,
+  hex,
+}: {
+  kind: 'bracelet' | 'keychain';
+  ends: number;
+  length: number;
+  middle: number;
+  width: number;
+  d: number;
+  hex: string;
+}) {
   const hard = { className: 'fill-base-200 stroke-base-content', strokeWidth: 0.5 };
   if (kind === 'bracelet') {
     return (
       <g>
         <path d={`M ${-ends} ${middle - width / 2} H -1 V ${middle + width / 2} H ${-ends}`} {...hard} />
-        <path d={`M ${-ends} ${middle - width / 6} H ${-ends / 2} M ${-ends} ${middle + width / 6} H ${-ends / 2}`} {...hard} />
-        <path d={`M ${length + ends} ${middle - width / 2} H ${length + 1} V ${middle + width / 2} H ${length + ends}`} {...hard} />
-        <path d={`M ${length + ends} ${middle - width / 6} H ${length + ends / 2} M ${length + ends} ${middle + width / 6} H ${length + ends / 2}`} {...hard} />
+        <path
+          d={`M ${-ends} ${middle - width / 6} H ${-ends / 2} M ${-ends} ${middle + width / 6} H ${-ends / 2}`}
+          {...hard}
+        />
+        <path
+          d={`M ${length + ends} ${middle - width / 2} H ${length + 1} V ${middle + width / 2} H ${length + ends}`}
+          {...hard}
+        />
+        <path
+          d={`M ${length + ends} ${middle - width / 6} H ${length + ends / 2} M ${length + ends} ${middle + width / 6} H ${length + ends / 2}`}
+          {...hard}
+        />
       </g>
     );
   }
   return (
     <g fill="none">
       <circle cx={length + ends * 0.55} cy={middle} r={ends * 0.55} className="stroke-base-content" strokeWidth={1.4} />
-      <path d={`M 0 ${middle - d / 2} C ${-ends / 2} ${middle - d} ${-ends} ${middle - width / 2} ${-ends} ${middle} M 0 ${middle + d / 2} C ${-ends / 2} ${middle + d} ${-ends} ${middle + width / 2} ${-ends} ${middle}`} stroke={hex} strokeWidth={d} />
+      <path
+        d={`M 0 ${middle - d / 2} C ${-ends / 2} ${middle - d} ${-ends} ${middle - width / 2} ${-ends} ${middle} M 0 ${middle + d / 2} C ${-ends / 2} ${middle + d} ${-ends} ${middle + width / 2} ${-ends} ${middle}`}
+        stroke={hex}
+        strokeWidth={d}
+      />
     </g>
   );
 }

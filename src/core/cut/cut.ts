@@ -38,7 +38,14 @@ function lengthsOf(legs: readonly LegWalk[]): LegWalk[][] {
 }
 
 /** The school's cuts for a fitted piece, rounded up to the studio's step last. */
-export function cutPiece(piece: Piece, fit: Fit, size: Size, school: SchoolSlug, skill: Skill, figures: Figures): CutPlan {
+export function cutPiece(
+  piece: Piece,
+  fit: Fit,
+  size: Size,
+  school: SchoolSlug,
+  skill: Skill,
+  figures: Figures,
+): CutPlan {
   const legs = walkLegs(piece, fit);
   const context = { piece, fit, size, skill, figures, legs };
   const cuts: Cut[] = [];
@@ -48,8 +55,19 @@ export function cutPiece(piece: Piece, fit: Fit, size: Size, school: SchoolSlug,
     const anatomy = mergeLegs(together.map((leg) => SCHOOL_LIST[school].leg(leg, context)));
     const length = roundUpTo(totalOf(anatomy), figures.cut_step);
     const { cord, colour } = together[0]!;
-    const rounding: AnatomyEntry = { for: 'rounding', mm: length - totalOf(anatomy), because: `up to a step of ${figures.cut_step} mm` };
-    cuts.push({ role: cord.use.role, cord: cord.cord.slug, colour, pieces: 1, length_mm: length, anatomy: [...anatomy, rounding] });
+    const rounding: AnatomyEntry = {
+      for: 'rounding',
+      mm: length - totalOf(anatomy),
+      because: `up to a step of ${figures.cut_step} mm`,
+    };
+    cuts.push({
+      role: cord.use.role,
+      cord: cord.cord.slug,
+      colour,
+      pieces: 1,
+      length_mm: length,
+      anatomy: [...anatomy, rounding],
+    });
 
     const spare = length - totalOf(together.flatMap((leg) => leg.entries));
     const tails = together.filter((leg) => leg.works).length * handlingTail(skill, cord.cord, figures);
@@ -58,5 +76,11 @@ export function cutPiece(piece: Piece, fit: Fit, size: Size, school: SchoolSlug,
     // Legs of one piece are tied by one maker and vary together, so the piece is judged by its worst length, not by a product.
     if (use > 0) short = Math.max(short, shortChance(spare - tails, use, skill, figures));
   }
-  return { school, cuts, total_mm: cuts.reduce((sum, cut) => sum + cut.length_mm * cut.pieces, 0), left_mm: left, short };
+  return {
+    school,
+    cuts,
+    total_mm: cuts.reduce((sum, cut) => sum + cut.length_mm * cut.pieces, 0),
+    left_mm: left,
+    short,
+  };
 }

@@ -21,14 +21,26 @@ export function walkLegs(piece: Piece, fit: Fit): LegWalk[] {
           return { for: part.stretch, mm: use.mm, because: `${part.name}: ${use.because}` };
         }
         if ('core' in step) {
-          return { for: 'core', mm: fit.knotted_mm + piece.along, because: `straight through the band: ${(fit.knotted_mm + piece.along).toFixed(1)}` };
+          return {
+            for: 'core',
+            mm: fit.knotted_mm + piece.along,
+            because: `straight through the band: ${(fit.knotted_mm + piece.along).toFixed(1)}`,
+          };
         }
         const use = piece.usePerHalfKnot[step.as]!;
-        return { for: 'stitches', mm: fit.half_knots * use, because: `${fit.half_knots} half knots × ${use.toFixed(2)}, the length of the strand’s path` };
+        return {
+          for: 'stitches',
+          mm: fit.half_knots * use,
+          because: `${fit.half_knots} half knots × ${use.toFixed(2)}, the length of the strand’s path`,
+        };
       });
       if (piece.join && cord.use.join) {
         const use = piece.join.part.use(piece.join.context);
-        entries.unshift({ for: piece.join.part.stretch, mm: use.mm, because: `${piece.join.part.name}: ${use.because}` });
+        entries.unshift({
+          for: piece.join.part.stretch,
+          mm: use.mm,
+          because: `${piece.join.part.name}: ${use.because}`,
+        });
       }
       return {
         cord,

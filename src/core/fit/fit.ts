@@ -38,12 +38,27 @@ const ease = (which: Ease, figures: Figures): number =>
   ({ snug: figures.ease_snug, easy: figures.ease_easy, loose: figures.ease_loose })[which];
 
 /** The reckoning as far as the band length wanted. */
-function target(piece: Piece, size: Size, wanted: Ease, figures: Figures): { inner?: number; centre?: number; mm: number; lines: FitLine[] } {
+function target(
+  piece: Piece,
+  size: Size,
+  wanted: Ease,
+  figures: Figures,
+): { inner?: number; centre?: number; mm: number; lines: FitLine[] } {
   const { sizing, name } = piece.project;
-  if ('knotted' in size) return { mm: size.knotted, lines: [{ label: 'Band length', mm: size.knotted, because: 'as asked for' }] };
+  if ('knotted' in size)
+    return { mm: size.knotted, lines: [{ label: 'Band length', mm: size.knotted, because: 'as asked for' }] };
   if (sizing.by === 'band') {
     const mm = 'finished' in size ? size.finished : sizing.band_mm;
-    return { mm, lines: [{ label: 'Band length', mm, because: 'finished' in size ? 'as asked for' : `the ${name.toLowerCase()}’s own length` }] };
+    return {
+      mm,
+      lines: [
+        {
+          label: 'Band length',
+          mm,
+          because: 'finished' in size ? 'as asked for' : `the ${name.toLowerCase()}’s own length`,
+        },
+      ],
+    };
   }
   const lines: FitLine[] = [];
   let inner: number;
@@ -57,9 +72,15 @@ function target(piece: Piece, size: Size, wanted: Ease, figures: Figures): { inn
   }
   const bend = Math.PI * piece.thickness;
   const centre = inner + bend;
-  lines.push({ label: 'Thickness', mm: bend, because: `π × ${piece.thickness.toFixed(1)} mm thick: the middle of the band goes round further than its inside` });
-  if (piece.closed > 0) lines.push({ label: 'Closure', mm: -piece.closed, because: `${piece.hardware[0]!.name}, closed, bar to bar` });
-  if (piece.along > 0) lines.push({ label: 'Start', mm: -piece.along, because: 'band taken up beside the bar by the start' });
+  lines.push({
+    label: 'Thickness',
+    mm: bend,
+    because: `π × ${piece.thickness.toFixed(1)} mm thick: the middle of the band goes round further than its inside`,
+  });
+  if (piece.closed > 0)
+    lines.push({ label: 'Closure', mm: -piece.closed, because: `${piece.hardware[0]!.name}, closed, bar to bar` });
+  if (piece.along > 0)
+    lines.push({ label: 'Start', mm: -piece.along, because: 'band taken up beside the bar by the start' });
   return { inner, centre, mm: centre - piece.closed - piece.along, lines };
 }
 
@@ -81,7 +102,11 @@ export function fitPiece(piece: Piece, size: Size, wanted: Ease, figures: Figure
     return { half_knots, knotted_mm, error_mm: knotted_mm - mm };
   };
   const chosen = at(count);
-  const whole: FitLine = { label: 'Whole half knots', mm: chosen.error_mm, because: `${count} of ${piece.halfPitch.toFixed(2)} mm is the nearest` };
+  const whole: FitLine = {
+    label: 'Whole half knots',
+    mm: chosen.error_mm,
+    because: `${count} of ${piece.halfPitch.toFixed(2)} mm is the nearest`,
+  };
   return {
     fit: {
       ...(inner !== undefined && { inner_mm: inner }),

@@ -38,7 +38,12 @@ function scanQuantity(text: string, start: number, bare: Unit): Quantity {
       if (smallest) return { ok: false, at: unitAt, problem: 'A unit is missing after the second number' };
       return { ok: true, mm: number.value * MM_PER[bare], unit: null, end: number.end };
     }
-    if (!unit) return { ok: false, at: unitAt, problem: `“${spelling}” is not a unit of length known here; use mm, cm, m, in, ft or yd` };
+    if (!unit)
+      return {
+        ok: false,
+        at: unitAt,
+        problem: `“${spelling}” is not a unit of length known here; use mm, cm, m, in, ft or yd`,
+      };
     if (smallest && MM_PER[unit] >= MM_PER[smallest]) {
       return { ok: false, at: unitAt, problem: `${unit} cannot follow ${smallest} in one length` };
     }
@@ -74,7 +79,8 @@ export function parseLength(text: string, bare: Unit = 'mm'): LengthReading {
   const secondAt = dualStart(text, first.end);
   if (secondAt === null) {
     const rest = skipSpace(text, first.end);
-    if (rest < text.length) return { ok: false, at: rest, problem: `“${text.slice(rest)}” is left over after the length` };
+    if (rest < text.length)
+      return { ok: false, at: rest, problem: `“${text.slice(rest)}” is left over after the length` };
     return { ok: true, mm: first.mm, unit: first.unit };
   }
   const second = scanQuantity(text, secondAt, bare);

@@ -1,7 +1,5 @@
 /** A number as written, where it ends, and whether it was whole (only a whole number may be followed by a fraction). */
-export type NumberRead =
-  | { ok: true; value: number; end: number }
-  | { ok: false; at: number; problem: string };
+export type NumberRead = { ok: true; value: number; end: number } | { ok: false; at: number; problem: string };
 
 const GLYPHS: Record<string, number> = {
   '¼': 1 / 4,

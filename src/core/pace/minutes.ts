@@ -6,7 +6,11 @@ const LEARNING = 6;
 
 /** Minutes a seat works at its piece, from first fold to last end; an estimate, rounded up to whole minutes. */
 export function workingMinutes(piece: Piece, halfKnots: number, skill: Skill, figures: Figures): number {
-  const perHalfKnot = { new: figures.half_knot_new, steady: figures.half_knot_steady, fluent: figures.half_knot_fluent }[skill];
+  const perHalfKnot = {
+    new: figures.half_knot_new,
+    steady: figures.half_knot_steady,
+    fluent: figures.half_knot_fluent,
+  }[skill];
   const slower = { new: figures.part_slower_new, steady: figures.part_slower_steady, fluent: 1 }[skill];
   const learning = Math.min(LEARNING, halfKnots);
   const knots = (halfKnots + learning * (figures.slow_start - 1)) * perHalfKnot;

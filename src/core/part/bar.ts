@@ -21,7 +21,9 @@ export function checkOpening(context: PartContext, shelf: readonly Hardware[]): 
   const hardware = barOf(context);
   const need = context.strands * context.d;
   if (need <= hardware.opening_mm) return [];
-  const wider = shelf.filter((h) => h.kind === hardware.kind && h.opening_mm >= need).sort((a, b) => a.opening_mm - b.opening_mm)[0];
+  const wider = shelf
+    .filter((h) => h.kind === hardware.kind && h.opening_mm >= need)
+    .sort((a, b) => a.opening_mm - b.opening_mm)[0];
   const remedy = wider ? `${wider.name} (${formatMm(wider.opening_mm)}) takes them.` : 'Choose a thinner cord.';
   return [
     {

@@ -5,7 +5,10 @@ export const fusedEnd: Part = {
   slug: 'fused-end',
   name: 'Fused end',
   stretch: 'end',
-  use: ({ figures }) => ({ mm: figures.fused_stub, because: `a ${n1(figures.fused_stub)} mm stub melted into the knot` }),
+  use: ({ figures }) => ({
+    mm: figures.fused_stub,
+    because: `a ${n1(figures.fused_stub)} mm stub melted into the knot`,
+  }),
   along: nothingAlong,
   check: noClash,
   seconds: 60,

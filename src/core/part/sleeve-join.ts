@@ -5,7 +5,10 @@ export const sleeveJoin: Part = {
   slug: 'sleeve-join',
   name: 'Sleeve join',
   stretch: 'join',
-  use: ({ figures }) => ({ mm: figures.sleeve_join, because: `${n1(figures.sleeve_join)} mm of each cord overlap in the sleeve` }),
+  use: ({ figures }) => ({
+    mm: figures.sleeve_join,
+    because: `${n1(figures.sleeve_join)} mm of each cord overlap in the sleeve`,
+  }),
   along: nothingAlong,
   check: noClash,
   seconds: 120,

@@ -5,7 +5,10 @@ export const tuckJoin: Part = {
   slug: 'tuck-join',
   name: 'Tucked join',
   stretch: 'join',
-  use: ({ figures }) => ({ mm: figures.tuck_join, because: `${n1(figures.tuck_join)} mm of each cord lie under the first half knots` }),
+  use: ({ figures }) => ({
+    mm: figures.tuck_join,
+    because: `${n1(figures.tuck_join)} mm of each cord lie under the first half knots`,
+  }),
   along: nothingAlong,
   check: noClash,
   seconds: 60,

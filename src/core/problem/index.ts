@@ -13,7 +13,8 @@ export class Problem extends Error {
   }
 }
 
-export const notFound = (what: string): Problem => new Problem(404, 'not-found', `There is no such ${what}; it may have been deleted.`);
+export const notFound = (what: string): Problem =>
+  new Problem(404, 'not-found', `There is no such ${what}; it may have been deleted.`);
 
 export const stale = (what: string, current: unknown): Problem =>
   new Problem(409, 'stale', `Someone else changed this ${what} since you opened it.`, { current });

@@ -7,7 +7,9 @@ export const OptionsSchema = Type.Object(
     loop: Type.Optional(LoopSchema),
     colours: Type.Optional(Type.Integer({ minimum: 1, maximum: 2 })),
     flame: Type.Optional(Type.Boolean()),
-    hardware: Type.Optional(Type.String({ pattern: '^[a-z0-9-]+$', maxLength: 40, description: 'the buckle, ring, swivel or hook' })),
+    hardware: Type.Optional(
+      Type.String({ pattern: '^[a-z0-9-]+$', maxLength: 40, description: 'the buckle, ring, swivel or hook' }),
+    ),
   },
   { additionalProperties: false },
 );

@@ -55,7 +55,9 @@ export const ProjectSchema = Type.Object(
           part: Id,
           without_flame: Type.Optional(Id),
           on: Type.Optional(Id),
-          strands: Type.Optional(Type.Integer({ minimum: 1, maximum: 24, description: 'strands side by side in the opening' })),
+          strands: Type.Optional(
+            Type.Integer({ minimum: 1, maximum: 24, description: 'strands side by side in the opening' }),
+          ),
         },
         { additionalProperties: false },
       ),
@@ -72,7 +74,10 @@ export const ProjectSchema = Type.Object(
           default: Id,
           legs: Type.Array(LegSchema, { minItems: 1, maxItems: 8 }),
           join: Type.Optional(
-            Type.Object({ part: Id, without_flame: Id }, { additionalProperties: false, description: 'how legs of two colours meet at the fold' }),
+            Type.Object(
+              { part: Id, without_flame: Id },
+              { additionalProperties: false, description: 'how legs of two colours meet at the fold' },
+            ),
           ),
         },
         { additionalProperties: false },

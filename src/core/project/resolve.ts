@@ -50,7 +50,12 @@ export interface Piece {
 }
 
 /** The cord for a role: the seat's choice, or its choice for another role where the piece has just one cord, or the project's own. */
-function chooseCord(use: Project['cords'][number], project: Project, request: PieceRequest, catalogue: Catalogue): PieceCord {
+function chooseCord(
+  use: Project['cords'][number],
+  project: Project,
+  request: PieceRequest,
+  catalogue: Catalogue,
+): PieceCord {
   const only = project.cords.length === 1 ? (request.cords.working ?? request.cords.core) : undefined;
   const choice = request.cords[use.role] ?? only;
   const cord = entry(catalogue.cords, choice?.cord ?? use.default);
@@ -62,7 +67,11 @@ function chooseCord(use: Project['cords'][number], project: Project, request: Pi
 }
 
 /** The hardware of the piece: the seat's choice where it is of the right kind, else the project's own. */
-function chooseHardware(project: Project, request: PieceRequest, catalogue: Catalogue): { byId: Record<string, Hardware>; messages: Message[] } {
+function chooseHardware(
+  project: Project,
+  request: PieceRequest,
+  catalogue: Catalogue,
+): { byId: Record<string, Hardware>; messages: Message[] } {
   const messages: Message[] = [];
   const byId: Record<string, Hardware> = {};
   for (const need of project.hardware) {
@@ -94,7 +103,11 @@ function countStrands(project: Project, section: string): { core: number; workin
 
 /** The cord whose legs do this in the section; projects are checked to have one. */
 function cordThat(does: 'core' | 'work', section: string, cords: readonly PieceCord[]): Cord {
-  const found = cords.find(({ use }) => use.legs.some((leg) => leg.route.some((step) => does in step && (step as Record<string, string>)[does] === section)));
+  const found = cords.find(({ use }) =>
+    use.legs.some((leg) =>
+      leg.route.some((step) => does in step && (step as Record<string, string>)[does] === section),
+    ),
+  );
   if (!found) throw new Error(`No strand does ${does} in ${section}`);
   return found.cord;
 }
@@ -110,7 +123,12 @@ export function resolvePiece(request: PieceRequest, catalogue: Catalogue, figure
   const cords = project.cords.map((use) => chooseCord(use, project, request, catalogue));
   const hardware = chooseHardware(project, request, catalogue);
   const loop = project.loop ? (request.options.loop ?? 'finger') : null;
-  const finish = ruleFinish(request.options.flame, cords.map((c) => c.cord), request.age, figures);
+  const finish = ruleFinish(
+    request.options.flame,
+    cords.map((c) => c.cord),
+    request.age,
+    figures,
+  );
 
   const stitch = entry(STITCHES, section.stitch);
   const working = cordThat('work', section.id, cords);
@@ -133,13 +151,20 @@ export function resolvePiece(request: PieceRequest, catalogue: Catalogue, figure
   const choosePart = (slug: string, withoutFlame: string | undefined): Part =>
     entry(PARTS, !finish.flame && withoutFlame ? withoutFlame : slug);
   const parts = Object.fromEntries(
-    project.parts.map((use) => [use.id, { part: choosePart(use.part, use.without_flame), context: context(use.on, use.strands) }]),
+    project.parts.map((use) => [
+      use.id,
+      { part: choosePart(use.part, use.without_flame), context: context(use.on, use.strands) },
+    ]),
   );
   const joined = cords.find((c) => c.use.join && c.colours.length > 1)?.use.join;
 
   const fittings = Object.values(hardware.byId);
   if (needsBreakaway(loop, request.age, figures)) {
-    fittings.push(...Object.values(catalogue.hardware).filter((h) => h.kind === 'breakaway').slice(0, 1));
+    fittings.push(
+      ...Object.values(catalogue.hardware)
+        .filter((h) => h.kind === 'breakaway')
+        .slice(0, 1),
+    );
   }
   const messages: Message[] = [
     ...hardware.messages,
@@ -157,7 +182,9 @@ export function resolvePiece(request: PieceRequest, catalogue: Catalogue, figure
     measure,
     d,
     halfPitch,
-    usePerHalfKnot: Object.fromEntries(Object.entries(measure.use).map(([strand, use]) => [strand, (use / measure.halfKnots) * d])),
+    usePerHalfKnot: Object.fromEntries(
+      Object.entries(measure.use).map(([strand, use]) => [strand, (use / measure.halfKnots) * d]),
+    ),
     width: measure.width * d,
     thickness: measure.thickness * d,
     closed: project.hardware.filter((h) => h.closes).reduce((sum, h) => sum + hardware.byId[h.id]!.closed_mm, 0),
@@ -166,23 +193,43 @@ export function resolvePiece(request: PieceRequest, catalogue: Catalogue, figure
     flame: finish.flame,
     hardware: fittings,
     parts,
-    join: joined ? { part: choosePart(joined.part, joined.without_flame), context: context(undefined, undefined) } : null,
+    join: joined
+      ? { part: choosePart(joined.part, joined.without_flame), context: context(undefined, undefined) }
+      : null,
     messages: unique(messages),
   };
 }
 
 /** Options the project does not offer, and what its loop needs. */
-function offered(project: Project, options: Options, figures: Figures, loop: Loop | null, age: number | null): Message[] {
+function offered(
+  project: Project,
+  options: Options,
+  figures: Figures,
+  loop: Loop | null,
+  age: number | null,
+): Message[] {
   const messages: Message[] = [];
   if (options.loop && !project.loop) {
-    messages.push({ level: 'warning', code: 'no-loop', text: `A ${project.name.toLowerCase()} has no carry loop; the choice of a ${options.loop} loop has no effect.` });
+    messages.push({
+      level: 'warning',
+      code: 'no-loop',
+      text: `A ${project.name.toLowerCase()} has no carry loop; the choice of a ${options.loop} loop has no effect.`,
+    });
   }
   if ((options.colours ?? 1) > project.colours) {
-    messages.push({ level: 'warning', code: 'too-many-colours', text: `A ${project.name.toLowerCase()} is made in ${project.colours === 1 ? 'one colour' : `at most ${project.colours} colours`}.` });
+    messages.push({
+      level: 'warning',
+      code: 'too-many-colours',
+      text: `A ${project.name.toLowerCase()} is made in ${project.colours === 1 ? 'one colour' : `at most ${project.colours} colours`}.`,
+    });
   }
   if (needsBreakaway(loop, age, figures)) {
     const who = age === null ? 'Age not given' : `${age} years old`;
-    messages.push({ level: 'warning', code: 'breakaway', text: `${who}: a neck loop below ${figures.neck_age} needs a breakaway connector. One is added to the kit.` });
+    messages.push({
+      level: 'warning',
+      code: 'breakaway',
+      text: `${who}: a neck loop below ${figures.neck_age} needs a breakaway connector. One is added to the kit.`,
+    });
   }
   return messages;
 }
@@ -199,4 +246,6 @@ function checkStiffness(cords: readonly PieceCord[]): Message[] {
 }
 
 /** The same clash found at two parts is said once. */
-const unique = (messages: readonly Message[]): Message[] => [...new Map(messages.map((m) => [m.code + m.text, m])).values()];
+const unique = (messages: readonly Message[]): Message[] => [
+  ...new Map(messages.map((m) => [m.code + m.text, m])).values(),
+];

@@ -14,7 +14,12 @@ export interface FinishRuling {
  * @param cords every cord with an end to finish
  * @param age years, or null when not known
  */
-export function ruleFinish(wanted: boolean | undefined, cords: readonly Cord[], age: number | null, figures: Figures): FinishRuling {
+export function ruleFinish(
+  wanted: boolean | undefined,
+  cords: readonly Cord[],
+  age: number | null,
+  figures: Figures,
+): FinishRuling {
   if (wanted === false) return { flame: false, messages: [] };
   const burns = cords.find((cord) => !fuses(cord));
   if (burns) {

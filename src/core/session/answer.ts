@@ -40,10 +40,15 @@ export const PlanAnswerSchema = Type.Object(
               { additionalProperties: false },
             ),
           ),
-          items: Type.Array(Type.Object({ item: Type.String(), count: Type.Integer({ minimum: 1 }) }, { additionalProperties: false })),
+          items: Type.Array(
+            Type.Object({ item: Type.String(), count: Type.Integer({ minimum: 1 }) }, { additionalProperties: false }),
+          ),
           minutes: Type.Optional(Type.Integer({ minimum: 1 })),
           messages: Type.Array(
-            Type.Object({ level: Type.String(), code: Type.String(), text: Type.String() }, { additionalProperties: false }),
+            Type.Object(
+              { level: Type.String(), code: Type.String(), text: Type.String() },
+              { additionalProperties: false },
+            ),
           ),
         },
         { additionalProperties: false },

@@ -32,7 +32,11 @@ export function cutList(plans: readonly SeatPlan[]): CutGroup[] {
       const cord = plan.piece!.cords.find((c) => c.cord.slug === cut.cord)!.cord;
       return {
         cord,
-        colour: cord.colours.find((c) => c.slug === cut.colour) ?? { slug: cut.colour, name: cut.colour, hex: '#888888' },
+        colour: cord.colours.find((c) => c.slug === cut.colour) ?? {
+          slug: cut.colour,
+          name: cut.colour,
+          hex: '#888888',
+        },
         lines: [...lines].sort((a, b) => b.cut.length_mm - a.cut.length_mm || a.seat - b.seat),
         total_mm: lines.reduce((sum, line) => sum + line.cut.length_mm * line.cut.pieces, 0),
       };

@@ -25,9 +25,12 @@ const SeatSchema = Type.Object(
     project: Slug,
     options: Type.Optional(OptionsSchema),
     cords: Type.Optional(
-      Type.Object(Object.fromEntries(ROLES.map((role) => [role, Type.Optional(Slug)])) as Record<Role, TOptional<TString>>, {
-        additionalProperties: false,
-      }),
+      Type.Object(
+        Object.fromEntries(ROLES.map((role) => [role, Type.Optional(Slug)])) as Record<Role, TOptional<TString>>,
+        {
+          additionalProperties: false,
+        },
+      ),
     ),
     school: Type.Optional(SchoolSchema),
   },
@@ -59,8 +62,13 @@ type Read<T> = { ok: true; value: T } | { ok: false; fault: DocumentFault };
 function readLength(value: string | number, at: string, kind: 'wrist' | 'hand' | 'band'): Read<number> {
   const text = typeof value === 'number' ? `${value} mm` : /^[\d.,\s]+$/.test(value) ? `${value} mm` : value;
   const reading = kind === 'band' ? parseLength(text) : parseGirth(text, kind === 'wrist' ? WRIST : HAND);
-  if (!reading.ok) return { ok: false, fault: { error: `${reading.problem} (character ${reading.at + 1} of “${text}”)`, at } };
-  if (kind === 'band' && reading.mm > 2000) return { ok: false, fault: { error: `${reading.mm} mm is no length for a bracelet or keychain; at most 2000 mm`, at } };
+  if (!reading.ok)
+    return { ok: false, fault: { error: `${reading.problem} (character ${reading.at + 1} of “${text}”)`, at } };
+  if (kind === 'band' && reading.mm > 2000)
+    return {
+      ok: false,
+      fault: { error: `${reading.mm} mm is no length for a bracelet or keychain; at most 2000 mm`, at },
+    };
   return { ok: true, value: reading.mm };
 }
 
@@ -73,7 +81,8 @@ export function readSessionDocument(document: SessionDocument, catalogue: Catalo
   const seats: Seat[] = [];
   for (const [i, given] of document.seats.entries()) {
     const at = `/seats/${i}`;
-    if (!Object.hasOwn(catalogue.projects, given.project)) return unknown(`${at}/project`, given.project, catalogue.projects);
+    if (!Object.hasOwn(catalogue.projects, given.project))
+      return unknown(`${at}/project`, given.project, catalogue.projects);
     if (given.options?.hardware && !Object.hasOwn(catalogue.hardware, given.options.hardware)) {
       return unknown(`${at}/options/hardware`, given.options.hardware, catalogue.hardware);
     }
@@ -104,5 +113,8 @@ export function readSessionDocument(document: SessionDocument, catalogue: Catalo
 }
 
 function unknown(at: string, slug: string, table: Readonly<Record<string, unknown>>): Read<never> {
-  return { ok: false, fault: { error: `“${slug}” is not known; there are: ${Object.keys(table).sort().join(', ')}`, at } };
+  return {
+    ok: false,
+    fault: { error: `“${slug}” is not known; there are: ${Object.keys(table).sort().join(', ')}`, at },
+  };
 }

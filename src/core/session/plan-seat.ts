@@ -35,9 +35,17 @@ export function planSeat(seat: Seat, catalogue: Catalogue, figures: Figures): Se
     messages.push({ level: 'info', code: 'hand-estimated', text });
   }
   const size = seat.size ?? (piece.project.sizing.by === 'band' ? { knotted: piece.project.sizing.band_mm } : null);
-  if (!size) return { ...made, messages: [...messages, missing('no-wrist', 'No wrist yet: measure it, or use an estimate by age.')] };
+  if (!size)
+    return {
+      ...made,
+      messages: [...messages, missing('no-wrist', 'No wrist yet: measure it, or use an estimate by age.')],
+    };
   if (seat.estimated && piece.project.sizing.by === 'wrist') {
-    messages.push({ level: 'warning', code: 'estimate', text: 'The wrist is an estimate by age: measure it before cutting if you can.' });
+    messages.push({
+      level: 'warning',
+      code: 'estimate',
+      text: 'The wrist is an estimate by age: measure it before cutting if you can.',
+    });
   }
 
   const fitted = fitPiece(piece, size, seat.ease, figures);
@@ -53,5 +61,7 @@ export function planSeat(seat: Seat, catalogue: Catalogue, figures: Figures): Se
 
 /** The same seat cut by every school, side by side; none where the seat cannot be fitted yet. */
 export function compareSchools(seat: Seat, catalogue: Catalogue, figures: Figures): CutPlan[] {
-  return (Object.keys(SCHOOL_LIST) as School[]).flatMap((school) => planSeat({ ...seat, school }, catalogue, figures).cut ?? []);
+  return (Object.keys(SCHOOL_LIST) as School[]).flatMap(
+    (school) => planSeat({ ...seat, school }, catalogue, figures).cut ?? [],
+  );
 }

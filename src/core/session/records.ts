@@ -26,7 +26,9 @@ const editable = {
   band_mm: orNull(Type.Integer({ minimum: 20, maximum: 1000 })),
   options: OptionsSchema,
   cords: Type.Unsafe<Partial<Record<Role, CordChoice>>>(
-    Type.Object(Object.fromEntries(ROLES.map((role) => [role, Type.Optional(CordChoiceSchema)])), { additionalProperties: false }),
+    Type.Object(Object.fromEntries(ROLES.map((role) => [role, Type.Optional(CordChoiceSchema)])), {
+      additionalProperties: false,
+    }),
   ),
   school: orNull(SchoolSchema),
   accepted: Type.Boolean({ description: 'an estimate that may be cut from' }),
@@ -38,7 +40,10 @@ export const SeatEditSchema = Type.Object(
   {
     version: Type.Integer({ minimum: 1 }),
     person_version: Type.Integer({ minimum: 1 }),
-    changes: Type.Partial(Type.Object(editable, { additionalProperties: false }), { additionalProperties: false, minProperties: 1 }),
+    changes: Type.Partial(Type.Object(editable, { additionalProperties: false }), {
+      additionalProperties: false,
+      minProperties: 1,
+    }),
   },
   { additionalProperties: false },
 );
@@ -46,10 +51,17 @@ export type SeatEdit = Static<typeof SeatEditSchema>;
 export type SeatChanges = SeatEdit['changes'];
 
 /** A seat to add, with the id it will have, so that sending it twice adds it once. */
-export const NewSeatSchema = Type.Intersect([
-  Type.Object({ id: Type.String({ format: 'uuid' }), name: NameSchema, position: Type.Optional(Type.Integer({ minimum: 0 })) }),
-  Type.Partial(Type.Object(editable)),
-], { unevaluatedProperties: false });
+export const NewSeatSchema = Type.Intersect(
+  [
+    Type.Object({
+      id: Type.String({ format: 'uuid' }),
+      name: NameSchema,
+      position: Type.Optional(Type.Integer({ minimum: 0 })),
+    }),
+    Type.Partial(Type.Object(editable)),
+  ],
+  { unevaluatedProperties: false },
+);
 export type NewSeat = Static<typeof NewSeatSchema>;
 
 /** A seat as stored and sent. */
@@ -105,7 +117,10 @@ export type NewSession = Static<typeof NewSessionSchema>;
 export const SessionEditSchema = Type.Object(
   {
     version: Type.Integer({ minimum: 1 }),
-    changes: Type.Partial(Type.Object(sessionFields, { additionalProperties: false }), { additionalProperties: false, minProperties: 1 }),
+    changes: Type.Partial(Type.Object(sessionFields, { additionalProperties: false }), {
+      additionalProperties: false,
+      minProperties: 1,
+    }),
   },
   { additionalProperties: false },
 );

@@ -44,22 +44,43 @@ const plural = (n: number, one: string, many = `${one}s`): string => `${n} ${n =
 /** The lengths a session's seats call for now, as they would be noted when cut. */
 export function cutsNow(seats: readonly StageSeat[]): CutDone[] {
   return seats.flatMap(({ id, plan }) =>
-    (plan.cut?.cuts ?? []).map(({ cord, colour, role, pieces, length_mm }: Cut) => ({ seat: id, label: plan.label, cord, colour, role, pieces, length_mm })),
+    (plan.cut?.cuts ?? []).map(({ cord, colour, role, pieces, length_mm }: Cut) => ({
+      seat: id,
+      label: plan.label,
+      cord,
+      colour,
+      role,
+      pieces,
+      length_mm,
+    })),
   );
 }
 
 /** A length in one line, to tell whether what somebody saw is what is called for: for whom, of what, how long. */
-export const cutKey = (cut: CutDone): string => [cut.seat, cut.cord, cut.colour, cut.role, cut.pieces, cut.length_mm].join('|');
+export const cutKey = (cut: CutDone): string =>
+  [cut.seat, cut.cord, cut.colour, cut.role, cut.pieces, cut.length_mm].join('|');
 
 /** Why what was cut is no longer what is called for, or null when it still is. */
 function changedSince(done: readonly CutDone[], now: readonly CutDone[]): string | null {
-  const keysOf = (cuts: readonly CutDone[], seat: string): string => cuts.filter((cut) => cut.seat === seat).map(cutKey).sort().join(';');
+  const keysOf = (cuts: readonly CutDone[], seat: string): string =>
+    cuts
+      .filter((cut) => cut.seat === seat)
+      .map(cutKey)
+      .sort()
+      .join(';');
   for (const { seat, label } of now) {
     const [before, after] = [keysOf(done, seat), keysOf(now, seat)];
     if (before === after) continue;
     if (before === '') return `Came undone: ${label} is new since the cords were cut.`;
-    const [was, is] = [done, now].map((cuts) => cuts.filter((cut) => cut.seat === seat).map((cut) => `${cut.length_mm} mm`).join(' + '));
-    return was === is ? `Came undone: ${label} now wants another cord or colour.` : `Came undone: ${label} was cut ${was}, and now needs ${is}.`;
+    const [was, is] = [done, now].map((cuts) =>
+      cuts
+        .filter((cut) => cut.seat === seat)
+        .map((cut) => `${cut.length_mm} mm`)
+        .join(' + '),
+    );
+    return was === is
+      ? `Came undone: ${label} now wants another cord or colour.`
+      : `Came undone: ${label} was cut ${was}, and now needs ${is}.`;
   }
   const gone = done.find((cut) => !now.some((other) => other.seat === cut.seat));
   return gone ? `Came undone: cords were cut for ${gone.label}, whose seat needs none now.` : null;
@@ -78,13 +99,27 @@ function fitStage(seats: readonly StageSeat[]): { done: boolean; line: string } 
   const hollow = seats.filter((seat) => beadOf(seat.plan) === 'hollow');
   if (hollow.length > 0) return { done: false, line: `No wrist yet: ${names(hollow)}.` };
   const estimates = seats.filter((seat) => beadOf(seat.plan) === 'ringed' && !seat.accepted);
-  if (estimates.length > 0) return { done: false, line: `${plural(estimates.length, 'seat')} still on ${estimates.length === 1 ? 'an estimate' : 'estimates'}: ${names(estimates)}.` };
+  if (estimates.length > 0)
+    return {
+      done: false,
+      line: `${plural(estimates.length, 'seat')} still on ${estimates.length === 1 ? 'an estimate' : 'estimates'}: ${names(estimates)}.`,
+    };
   return { done: true, line: 'Every seat fitted.' };
 }
 
 function cutStage(seats: readonly StageSeat[], done: readonly CutDone[] | null): { done: boolean; line: string } {
   const now = cutsNow(seats);
-  if (!done) return { done: false, line: now.length > 0 ? `${plural(now.reduce((n, cut) => n + cut.pieces, 0), 'length')} to cut.` : 'Nothing to cut yet.' };
+  if (!done)
+    return {
+      done: false,
+      line:
+        now.length > 0
+          ? `${plural(
+              now.reduce((n, cut) => n + cut.pieces, 0),
+              'length',
+            )} to cut.`
+          : 'Nothing to cut yet.',
+    };
   const why = changedSince(done, now);
   return why ? { done: false, line: why } : { done: true, line: `${plural(now.length, 'length')} cut.` };
 }

@@ -27,10 +27,19 @@ export function samplePath(path: StrandPath, pitch: number, samples = SAMPLES): 
   const out: Point[] = [];
   const n = path.points.length;
   for (let i = 0; i < n; i++) {
-    const [a, b, c, d] = [i - 1, i, i + 1, i + 2].map((k) => controlPoint(path.points, pitch, k)) as [Point, Point, Point, Point];
+    const [a, b, c, d] = [i - 1, i, i + 1, i + 2].map((k) => controlPoint(path.points, pitch, k)) as [
+      Point,
+      Point,
+      Point,
+      Point,
+    ];
     for (let s = 0; s < samples; s++) {
       const t = s / samples;
-      out.push([spline(a[0], b[0], c[0], d[0], t), spline(a[1], b[1], c[1], d[1], t), spline(a[2], b[2], c[2], d[2], t)]);
+      out.push([
+        spline(a[0], b[0], c[0], d[0], t),
+        spline(a[1], b[1], c[1], d[1], t),
+        spline(a[2], b[2], c[2], d[2], t),
+      ]);
     }
   }
   out.push(controlPoint(path.points, pitch, n));

@@ -30,7 +30,8 @@ const CORE_SPACING = 0.94;
 
 /** Moves a point tied around two equal core strands to where it lies around this core: wider across, deeper through. */
 function fitAround(around: Around): (p: Point) => Point {
-  const widen = ((around.strands - 2) * CORE_SPACING * around.diameter) / 2 + (CORE_SPACING * (around.diameter - 1)) / 2;
+  const widen =
+    ((around.strands - 2) * CORE_SPACING * around.diameter) / 2 + (CORE_SPACING * (around.diameter - 1)) / 2;
   const deepen = (around.diameter - 1) / 2;
   // The front of the core is passed at full depth, the edges at none: depth follows how squarely the strand lies on the face.
   return ([x, y, z]) => [

@@ -31,7 +31,18 @@ export const AvoidSchema = oneOf(AVOIDS);
 export type Avoid = Static<typeof AvoidSchema>;
 
 /** What a stretch of a cut is for. */
-export const STRETCHES = ['start', 'core', 'stitches', 'loop', 'join', 'closure', 'end', 'tail', 'allowance', 'rounding'] as const;
+export const STRETCHES = [
+  'start',
+  'core',
+  'stitches',
+  'loop',
+  'join',
+  'closure',
+  'end',
+  'tail',
+  'allowance',
+  'rounding',
+] as const;
 export const StretchSchema = oneOf(STRETCHES);
 export type Stretch = Static<typeof StretchSchema>;
 

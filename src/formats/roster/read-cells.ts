@@ -7,10 +7,17 @@ const UNIT = String.raw`(?:mm|cm|millimet(?:re|er)s?|centimet(?:re|er)s?|inch(?:
 const LENGTH = String.raw`(?:${NUMBER})\s*${UNIT}`;
 const GUESS = String.raw`(?:~|≈|(?:about|approx\.?|est(?:imated?)?\.?|maybe|roughly|ca?\.)\s*)`;
 /** A length with its unit, perhaps doubled in another unit, perhaps marked as a guess. */
-const WITH_UNIT = new RegExp(String.raw`(${GUESS}?)\s*(${LENGTH}(?:\s*(?:\(\s*${LENGTH}\s*\)|[/=≈]\s*${LENGTH}))?)\s*(\?|\(est(?:\.|imate)?\)|est\b\.?)?`, 'iu');
+const WITH_UNIT = new RegExp(
+  String.raw`(${GUESS}?)\s*(${LENGTH}(?:\s*(?:\(\s*${LENGTH}\s*\)|[/=≈]\s*${LENGTH}))?)\s*(\?|\(est(?:\.|imate)?\)|est\b\.?)?`,
+  'iu',
+);
 /** A number on its own that only a wrist can be: marked as a guess, with a fraction, a decimal, or over 100. */
-const BARE = new RegExp(String.raw`(?<![\p{L}\d])(${GUESS}?)\s*((?:\d+\s*[-\s]\s*)?\d+\s*[/⁄]\s*\d+|\d+\s*[¼½¾⅓⅔⅛⅜⅝⅞]|\d+[.,]\d+|\d{3})\s*(\?)?(?![\p{L}\d])`, 'iu');
-const AGE = /(?<![\p{L}\d])(?:(?:age|aged)[:\s]*(\d{1,3})|(\d{1,3})\s*(?:y\/?o|yrs?(?: old)?|years?(?: old)?|y)(?![\p{L}]))/iu;
+const BARE = new RegExp(
+  String.raw`(?<![\p{L}\d])(${GUESS}?)\s*((?:\d+\s*[-\s]\s*)?\d+\s*[/⁄]\s*\d+|\d+\s*[¼½¾⅓⅔⅛⅜⅝⅞]|\d+[.,]\d+|\d{3})\s*(\?)?(?![\p{L}\d])`,
+  'iu',
+);
+const AGE =
+  /(?<![\p{L}\d])(?:(?:age|aged)[:\s]*(\d{1,3})|(\d{1,3})\s*(?:y\/?o|yrs?(?: old)?|years?(?: old)?|y)(?![\p{L}]))/iu;
 const SMALL = /(?<![\p{L}\d.,/])(\d{1,2})(?![\p{L}\d.,/])/u;
 
 /** A line being read: what is found so far, and what is left of each cell. */
@@ -20,7 +27,16 @@ interface Draft {
 }
 
 const blank = (): RosterSeat => ({
-  name: '', age: null, avoid: [], skill: 'new', wrist_mm: null, wrist_method: null, hand_mm: null, project: null, options: {}, note: '',
+  name: '',
+  age: null,
+  avoid: [],
+  skill: 'new',
+  wrist_mm: null,
+  wrist_method: null,
+  hand_mm: null,
+  project: null,
+  options: {},
+  note: '',
 });
 
 /** Reads a girth into the draft, or notes the fault. */
@@ -28,18 +44,25 @@ function setGirth(draft: Draft, field: 'wrist' | 'hand', text: string, guess: bo
   const girth: Girth = field === 'wrist' ? WRIST : HAND;
   const reading = parseGirth(text, girth);
   if (!reading.ok) {
-    draft.faults.push({ field, text: text.trim(), problem: reading.problem, ...(reading.choices && { choices: reading.choices.map(Math.round) }) });
+    draft.faults.push({
+      field,
+      text: text.trim(),
+      problem: reading.problem,
+      ...(reading.choices && { choices: reading.choices.map(Math.round) }),
+    });
   } else if (field === 'hand') draft.seat = { ...draft.seat, hand_mm: Math.round(reading.mm) };
   else draft.seat = { ...draft.seat, wrist_mm: Math.round(reading.mm), wrist_method: guess ? 'estimate' : 'told' };
 }
 
 function setAge(draft: Draft, text: string): void {
   const age = Number(text);
-  if (!/^\d{1,3}$/.test(text.trim()) || age > 120) draft.faults.push({ field: 'age', text, problem: `“${text}” is not an age in whole years` });
+  if (!/^\d{1,3}$/.test(text.trim()) || age > 120)
+    draft.faults.push({ field: 'age', text, problem: `“${text}” is not an age in whole years` });
   else draft.seat = { ...draft.seat, age };
 }
 
-const hasWrist = (draft: Draft): boolean => draft.seat.wrist_mm !== null || draft.faults.some((fault) => fault.field === 'wrist');
+const hasWrist = (draft: Draft): boolean =>
+  draft.seat.wrist_mm !== null || draft.faults.some((fault) => fault.field === 'wrist');
 
 /** Takes everything but the name out of a cell; what is left comes back. */
 function readCell(draft: Draft, cell: string, projects: readonly RosterProject[]): string {
@@ -47,7 +70,8 @@ function readCell(draft: Draft, cell: string, projects: readonly RosterProject[]
   for (;;) {
     const avoid = takeAvoid(text);
     if (!avoid.word) break;
-    if (!draft.seat.avoid.includes(avoid.word)) draft.seat = { ...draft.seat, avoid: [...draft.seat.avoid, avoid.word] };
+    if (!draft.seat.avoid.includes(avoid.word))
+      draft.seat = { ...draft.seat, avoid: [...draft.seat.avoid, avoid.word] };
     text = avoid.rest;
   }
   const age = take(text, AGE);
@@ -92,9 +116,15 @@ function readSmallNumbers(draft: Draft, rests: string[]): string[] {
     const small = take(text, SMALL);
     if (!small.found) return text;
     const number = small.found[1]!;
-    if (draft.seat.age === null && (hasWrist(draft) || Number(number) < 4 || Number(number) > 28)) setAge(draft, number);
+    if (draft.seat.age === null && (hasWrist(draft) || Number(number) < 4 || Number(number) > 28))
+      setAge(draft, number);
     else if (draft.seat.age !== null && !hasWrist(draft)) setGirth(draft, 'wrist', number, false);
-    else if (draft.seat.age === null) draft.faults.push({ field: 'wrist', text: number, problem: `“${number}” could be an age or a wrist; fill in which` });
+    else if (draft.seat.age === null)
+      draft.faults.push({
+        field: 'wrist',
+        text: number,
+        problem: `“${number}” could be an age or a wrist; fill in which`,
+      });
     else return text;
     return small.rest;
   });
@@ -103,33 +133,70 @@ function readSmallNumbers(draft: Draft, rests: string[]): string[] {
 const tidy = (text: string): string => text.replace(/\s+/g, ' ').replace(/^[\s,;:.()–—-]+|[\s,;:(–—-]+$/g, '');
 
 /** Reads a line from its cells, whatever their order: the first words left over are the name, the rest goes to the note. */
-export function readCells(cells: readonly string[], line: number, text: string, projects: readonly RosterProject[]): RosterLine {
+export function readCells(
+  cells: readonly string[],
+  line: number,
+  text: string,
+  projects: readonly RosterProject[],
+): RosterLine {
   const draft: Draft = { seat: blank(), faults: [] };
-  const rests = readSmallNumbers(draft, cells.map((cell) => readCell(draft, cell, projects)));
+  const rests = readSmallNumbers(
+    draft,
+    cells.map((cell) => readCell(draft, cell, projects)),
+  );
   const [name = '', ...extra] = rests.map(tidy).filter((rest) => rest !== '');
-  for (const rest of extra) draft.faults.push({ field: 'rest', text: rest, problem: `“${rest}” was not understood; it is kept as a note` });
+  for (const rest of extra)
+    draft.faults.push({ field: 'rest', text: rest, problem: `“${rest}” was not understood; it is kept as a note` });
   const shortName = name.slice(0, 120);
   if (shortName === '') draft.faults.unshift({ field: 'name', text, problem: 'No name found on this line' });
   const kept = draft.faults.filter((fault) => fault.field !== 'name').map((fault) => fault.text);
-  return { line, text, seat: { ...draft.seat, name: shortName, note: kept.join('; ').slice(0, 500) }, faults: draft.faults };
+  return {
+    line,
+    text,
+    seat: { ...draft.seat, name: shortName, note: kept.join('; ').slice(0, 500) },
+    faults: draft.faults,
+  };
 }
 
 /** Reads a line whose columns are named, each cell as what its heading says. */
-export function readNamed(cells: Readonly<Record<string, string>>, line: number, text: string, projects: readonly RosterProject[]): RosterLine {
+export function readNamed(
+  cells: Readonly<Record<string, string>>,
+  line: number,
+  text: string,
+  projects: readonly RosterProject[],
+): RosterLine {
   const draft: Draft = { seat: blank(), faults: [] };
   const { name = '', wrist, hand, age, ...others } = cells;
   for (const [field, cell] of Object.entries(others)) {
     const rest = tidy(readCell(draft, cell, projects));
-    if (rest && field !== 'note') draft.faults.push({ field: 'rest', text: rest, problem: `“${rest}” was not understood as ${field}; it is kept as a note` });
+    if (rest && field !== 'note')
+      draft.faults.push({
+        field: 'rest',
+        text: rest,
+        problem: `“${rest}” was not understood as ${field}; it is kept as a note`,
+      });
     else if (rest) draft.seat = { ...draft.seat, note: rest };
   }
   if (age?.trim()) setAge(draft, age.replace(/\s*(?:years?|yrs?|y)\.?\s*(?:old)?$/i, '').trim());
   if (wrist?.trim()) {
     const guess = /^\s*(?:~|≈|about|approx|est)|\?\s*$|est/i.test(wrist);
-    setGirth(draft, 'wrist', wrist.replace(/^\s*(?:~|≈|about|approx\.?|est\.?)\s*|\s*\??\s*(?:\(est(?:\.|imate)?\))?\s*$/gi, ''), guess);
+    setGirth(
+      draft,
+      'wrist',
+      wrist.replace(/^\s*(?:~|≈|about|approx\.?|est\.?)\s*|\s*\??\s*(?:\(est(?:\.|imate)?\))?\s*$/gi, ''),
+      guess,
+    );
   }
   if (hand?.trim()) setGirth(draft, 'hand', hand, false);
   if (!name.trim()) draft.faults.unshift({ field: 'name', text, problem: 'No name found on this line' });
-  const kept = [draft.seat.note, ...draft.faults.filter((fault) => fault.field !== 'name').map((fault) => fault.text)].filter(Boolean);
-  return { line, text, seat: { ...draft.seat, name: name.trim().slice(0, 120), note: kept.join('; ').slice(0, 500) }, faults: draft.faults };
+  const kept = [
+    draft.seat.note,
+    ...draft.faults.filter((fault) => fault.field !== 'name').map((fault) => fault.text),
+  ].filter(Boolean);
+  return {
+    line,
+    text,
+    seat: { ...draft.seat, name: name.trim().slice(0, 120), note: kept.join('; ').slice(0, 500) },
+    faults: draft.faults,
+  };
 }

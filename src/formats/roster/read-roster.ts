@@ -27,7 +27,8 @@ function rejoinDecimals(cells: readonly string[]): string[] {
   const out: string[] = [];
   for (const cell of cells) {
     const before = out.at(-1);
-    if (before !== undefined && /^\s*\d{1,2}$/.test(before) && /^\d\s*(?:cm|in|inch|inches|["″”])/i.test(cell)) out[out.length - 1] = `${before},${cell}`;
+    if (before !== undefined && /^\s*\d{1,2}$/.test(before) && /^\d\s*(?:cm|in|inch|inches|["″”])/i.test(cell))
+      out[out.length - 1] = `${before},${cell}`;
     else out.push(cell);
   }
   return out;
@@ -50,7 +51,11 @@ function markTwins(lines: readonly RosterLine[]): RosterLine[] {
       seen.add(key);
       return line;
     }
-    const fault: RosterFault = { field: 'name', text: line.seat.name, problem: `${line.seat.name} is on the list twice; remove one, or tell the two apart` };
+    const fault: RosterFault = {
+      field: 'name',
+      text: line.seat.name,
+      problem: `${line.seat.name} is on the list twice; remove one, or tell the two apart`,
+    };
     return { ...line, faults: [...line.faults, fault] };
   });
 }
@@ -62,18 +67,29 @@ function markTwins(lines: readonly RosterLine[]): RosterLine[] {
 export function readRoster(text: string, projects: readonly RosterProject[]): RosterLine[] {
   const clean = text.replace(/^\uFEFF/, '');
   const { data } = Papa.parse<string[]>(clean, { delimiter: separatorOf(clean), skipEmptyLines: false });
-  const rows = data.map((cells, i) => ({ cells, line: i + 1 })).filter(({ cells }) => cells.some((cell) => cell.trim()));
+  const rows = data
+    .map((cells, i) => ({ cells, line: i + 1 }))
+    .filter(({ cells }) => cells.some((cell) => cell.trim()));
   const headings = rows[0] ? headingsOf(rows[0].cells) : null;
   const lines = (headings ? rows.slice(1) : rows)
     .filter(({ cells }) => !(cells.length === 1 && /^[^\d]*:\s*$/.test(cells[0]!)))
     .map(({ cells, line }) => {
       const whole = cells.join(', ').trim();
-      if (!headings) return readCells(rejoinDecimals(cells).map((cell, i) => (i === 0 ? cell.replace(listMark, '') : cell)), line, whole, projects);
+      if (!headings)
+        return readCells(
+          rejoinDecimals(cells).map((cell, i) => (i === 0 ? cell.replace(listMark, '') : cell)),
+          line,
+          whole,
+          projects,
+        );
       const named: Record<string, string> = {};
       headings.forEach((kind, i) => {
         const cell = cells[i]?.trim();
         if (!kind || !cell) return;
-        const unit = /^[\d.,\s/¼½¾⅛⅜⅝⅞]+$/.test(cell) && (kind === 'wrist' || kind === 'hand') ? ` ${unitIn(rows[0]!.cells[i]!)}` : '';
+        const unit =
+          /^[\d.,\s/¼½¾⅛⅜⅝⅞]+$/.test(cell) && (kind === 'wrist' || kind === 'hand')
+            ? ` ${unitIn(rows[0]!.cells[i]!)}`
+            : '';
         named[kind] = named[kind] ? `${named[kind]}; ${cell}` : cell + unit.trimEnd();
       });
       return readNamed(named, line, whole, projects);

@@ -1,7 +1,12 @@
 import type { SeatChanges } from '../../core/session';
 
 /** What a line of a list says of a seat. Missing is null; nothing is guessed. */
-export type RosterSeat = Required<Pick<SeatChanges, 'name' | 'age' | 'avoid' | 'skill' | 'wrist_mm' | 'wrist_method' | 'hand_mm' | 'project' | 'options' | 'note'>>;
+export type RosterSeat = Required<
+  Pick<
+    SeatChanges,
+    'name' | 'age' | 'avoid' | 'skill' | 'wrist_mm' | 'wrist_method' | 'hand_mm' | 'project' | 'options' | 'note'
+  >
+>;
 
 /** Something in a line that could not be read as it stands. */
 export interface RosterFault {

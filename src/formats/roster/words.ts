@@ -13,7 +13,8 @@ export function take(text: string, pattern: RegExp): Taken {
 }
 
 /** A pattern for any of some words, as whole words. */
-const anyOf = (...words: readonly string[]): RegExp => new RegExp(`(?<![\\p{L}\\d])(?:${words.join('|')})(?![\\p{L}\\d])`, 'iu');
+const anyOf = (...words: readonly string[]): RegExp =>
+  new RegExp(`(?<![\\p{L}\\d])(?:${words.join('|')})(?![\\p{L}\\d])`, 'iu');
 
 const SKILL_WORDS: readonly [Skill, RegExp][] = [
   ['new', anyOf('absolute beginner', 'beginner', 'first[- ]?timer?', 'never done it', 'novice', 'newbie', 'new')],
@@ -22,7 +23,16 @@ const SKILL_WORDS: readonly [Skill, RegExp][] = [
 ];
 
 const AVOID_WORDS: readonly [Avoid, RegExp][] = [
-  ['nickel', anyOf('(?:is )?allergic to nickel', 'nickel[- ]?allerg(?:y|ic)', 'no nickel', 'nickel[- ]?free', 'reacts to nickel')],
+  [
+    'nickel',
+    anyOf(
+      '(?:is )?allergic to nickel',
+      'nickel[- ]?allerg(?:y|ic)',
+      'no nickel',
+      'nickel[- ]?free',
+      'reacts to nickel',
+    ),
+  ],
   ['synthetic', anyOf('no synthetics?', 'no nylon', 'natural (?:cord|fibres?|fibers?)(?: only)?', 'cotton only')],
 ];
 
@@ -45,13 +55,21 @@ export const takeAvoid = (text: string) => takeWord(text, AVOID_WORDS);
 export const takeLoop = (text: string) => takeWord(text, LOOP_WORDS);
 
 /** What people call a kind of piece. */
-const KIND_WORDS = { bracelet: ['bracelet', 'wristband'], keychain: ['key ?chain', 'key ?ring', 'key ?fob', 'fob', 'lanyard'] };
+const KIND_WORDS = {
+  bracelet: ['bracelet', 'wristband'],
+  keychain: ['key ?chain', 'key ?ring', 'key ?fob', 'fob', 'lanyard'],
+};
 
 /** The project a text names: by slug, by name, by a word of its name, or by its kind where there is just one of that kind. */
 export function takeProject(text: string, projects: readonly RosterProject[]) {
   const escape = (s: string): string => s.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
   const exact = projects.map((p): [string, RegExp] => [p.slug, anyOf(escape(p.slug), escape(p.name))]);
-  const words = projects.flatMap((p) => p.name.toLowerCase().split(' ').map((word) => ({ slug: p.slug, word })));
+  const words = projects.flatMap((p) =>
+    p.name
+      .toLowerCase()
+      .split(' ')
+      .map((word) => ({ slug: p.slug, word })),
+  );
   const own = words.filter(({ slug, word }) => !words.some((other) => other.word === word && other.slug !== slug));
   const byWord = own.map(({ slug, word }): [string, RegExp] => [slug, anyOf(escape(word))]);
   const byKind = (['bracelet', 'keychain'] as const).flatMap((kind): [string, RegExp][] => {
@@ -59,6 +77,9 @@ export function takeProject(text: string, projects: readonly RosterProject[]) {
     return its.length === 1 ? [[its[0]!.slug, anyOf(...KIND_WORDS[kind])]] : [];
   });
   // “buckle band” and “ring fob” in either order, before single words.
-  const turned = projects.map((p): [string, RegExp] => [p.slug, anyOf(p.name.toLowerCase().split(' ').reverse().map(escape).join(' '))]);
+  const turned = projects.map((p): [string, RegExp] => [
+    p.slug,
+    anyOf(p.name.toLowerCase().split(' ').reverse().map(escape).join(' ')),
+  ]);
   return takeWord(text, [...exact, ...turned, ...byWord, ...byKind]);
 }

@@ -45,11 +45,22 @@ export function Chrome({ units: firstUnits, theme: firstTheme }: { units: Units;
   const button = 'flex w-full flex-col items-center gap-0.5 py-2 text-xs hover:bg-base-300/60';
   return (
     <>
-      <button type="button" className={button} onClick={toggleUnits} title="u" aria-label={`Units: ${units === 'cm' ? 'centimetres' : 'inches'}. Change to ${nextUnits === 'cm' ? 'centimetres' : 'inches'}`}>
+      <button
+        type="button"
+        className={button}
+        onClick={toggleUnits}
+        title="u"
+        aria-label={`Units: ${units === 'cm' ? 'centimetres' : 'inches'}. Change to ${nextUnits === 'cm' ? 'centimetres' : 'inches'}`}
+      >
         <Ruler size={19} aria-hidden="true" />
         {units === 'cm' ? 'cm' : 'inches'}
       </button>
-      <button type="button" className={button} onClick={toggleTheme} aria-label={`Theme: ${theme}. Change to ${nextTheme}`}>
+      <button
+        type="button"
+        className={button}
+        onClick={toggleTheme}
+        aria-label={`Theme: ${theme}. Change to ${nextTheme}`}
+      >
         {theme === 'linen' ? <Sun size={19} aria-hidden="true" /> : <Moon size={19} aria-hidden="true" />}
         {theme}
       </button>

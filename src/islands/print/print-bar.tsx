@@ -2,7 +2,8 @@ import { ArrowLeft, Printer } from 'lucide-react';
 
 /** What is above the sheet on screen and not on paper. */
 export function PrintBar({ back, paper, both }: { back: string; paper: 'a4' | 'letter'; both: boolean }) {
-  const link = (next: { paper?: string; both?: boolean }) => `?paper=${next.paper ?? paper}${(next.both ?? both) ? '&both=yes' : ''}`;
+  const link = (next: { paper?: string; both?: boolean }) =>
+    `?paper=${next.paper ?? paper}${(next.both ?? both) ? '&both=yes' : ''}`;
   return (
     <div className="no-print flex flex-wrap items-center gap-3 border-b hair px-6 py-3">
       <a className="btn btn-sm" href={back}>
@@ -12,14 +13,26 @@ export function PrintBar({ back, paper, both }: { back: string; paper: 'a4' | 'l
         <Printer size={16} aria-hidden="true" /> Print
       </button>
       <span className="join" role="group" aria-label="Paper">
-        <a className={`btn btn-sm join-item ${paper === 'a4' ? 'btn-active' : ''}`} aria-current={paper === 'a4' || undefined} href={link({ paper: 'a4' })}>
+        <a
+          className={`btn btn-sm join-item ${paper === 'a4' ? 'btn-active' : ''}`}
+          aria-current={paper === 'a4' || undefined}
+          href={link({ paper: 'a4' })}
+        >
           A4
         </a>
-        <a className={`btn btn-sm join-item ${paper === 'letter' ? 'btn-active' : ''}`} aria-current={paper === 'letter' || undefined} href={link({ paper: 'letter' })}>
+        <a
+          className={`btn btn-sm join-item ${paper === 'letter' ? 'btn-active' : ''}`}
+          aria-current={paper === 'letter' || undefined}
+          href={link({ paper: 'letter' })}
+        >
           US Letter
         </a>
       </span>
-      <a className={`btn btn-sm ${both ? 'btn-active' : ''}`} aria-current={both || undefined} href={link({ both: !both })}>
+      <a
+        className={`btn btn-sm ${both ? 'btn-active' : ''}`}
+        aria-current={both || undefined}
+        href={link({ both: !both })}
+      >
         Both units
       </a>
     </div>

@@ -14,10 +14,21 @@ import { SeatTray } from './seat-tray';
 import { useSession } from './use-session';
 
 /** Focuses a field once it is on the page. */
-const focusSoon = (selector: string) => requestAnimationFrame(() => document.querySelector<HTMLElement>(selector)?.focus());
+const focusSoon = (selector: string) =>
+  requestAnimationFrame(() => document.querySelector<HTMLElement>(selector)?.focus());
 
 /** The board on the instructor's lap: clip, stage cord, the stage's worksheet, and the tray beside it. */
-export function Board({ initial, stage: first, units: firstUnits, pasted }: { initial: SessionView; stage: Stage; units: Units; pasted: boolean }) {
+export function Board({
+  initial,
+  stage: first,
+  units: firstUnits,
+  pasted,
+}: {
+  initial: SessionView;
+  stage: Stage;
+  units: Units;
+  pasted: boolean;
+}) {
   const model = useSession(initial);
   const units = useUnits(firstUnits);
   const [stage, setStage] = useState<Stage>(first);
@@ -58,10 +69,14 @@ export function Board({ initial, stage: first, units: firstUnits, pasted }: { in
   useHotkeys('1', () => go('seats'));
   useHotkeys('2', () => go('fit'));
   useHotkeys('3', () => go('cut'));
-  useHotkeys('n', () => {
-    go('seats');
-    focusSoon('[data-new-seat]');
-  }, { preventDefault: true });
+  useHotkeys(
+    'n',
+    () => {
+      go('seats');
+      focusSoon('[data-new-seat]');
+    },
+    { preventDefault: true },
+  );
   useHotkeys('[', () => step(-1), { useKey: true });
   useHotkeys(']', () => step(1), { useKey: true });
   useHotkeys('p', () => window.location.assign(printHref), { enabled: model.saveState === 'saved' });
@@ -79,7 +94,9 @@ export function Board({ initial, stage: first, units: firstUnits, pasted }: { in
       <Conflicts model={model} />
       <div className="flex flex-1">
         <main className="min-w-0 flex-1 pb-10" aria-label={`${title}, ${stage}`}>
-          {stage === 'seats' && <SeatsStage {...shared} pasting={pasting} setPasting={setPasting} onNext={() => go('fit')} />}
+          {stage === 'seats' && (
+            <SeatsStage {...shared} pasting={pasting} setPasting={setPasting} onNext={() => go('fit')} />
+          )}
           {stage === 'fit' && <FitStage {...shared} onNext={() => go('cut')} />}
           {stage === 'cut' && <CutStage {...shared} printHref={printHref} />}
         </main>

@@ -14,7 +14,8 @@ export function Choices({ seat, model, units }: { seat: PlannedSeat; model: Sess
   const { catalogue } = model.view.studio;
   const { piece } = plan;
   if (!piece) return null;
-  const set = (options: Options) => model.act({ kind: 'seat', id: record.id, changes: { options: { ...record.options, ...options } } });
+  const set = (options: Options) =>
+    model.act({ kind: 'seat', id: record.id, changes: { options: { ...record.options, ...options } } });
   const { project } = piece;
   const kinds = project.hardware.flatMap((need) => need.kinds);
   const fittings = Object.values(catalogue.hardware).filter((h) => kinds.includes(h.kind));
@@ -24,17 +25,33 @@ export function Choices({ seat, model, units }: { seat: PlannedSeat; model: Sess
   // A flame is offered only where the rules would allow it: choosing none is always possible.
   const mayFuse = piece.flame || record.options.flame === false;
   const setColours = (colours: string[]) =>
-    cord && model.act({ kind: 'seat', id: record.id, changes: { cords: { ...record.cords, [cord.role]: { cord: cord.cord, colours } } } });
+    cord &&
+    model.act({
+      kind: 'seat',
+      id: record.id,
+      changes: { cords: { ...record.cords, [cord.role]: { cord: cord.cord, colours } } },
+    });
   return (
     <div>
       {project.loop && (
         <Labelled label="Carry loop">
-          <Choice label="Carry loop" value={record.options.loop ?? 'finger'} options={LOOP_OPTIONS} onChange={(v) => set({ loop: v as Loop })} />
+          <Choice
+            label="Carry loop"
+            value={record.options.loop ?? 'finger'}
+            options={LOOP_OPTIONS}
+            onChange={(v) => set({ loop: v as Loop })}
+          />
         </Labelled>
       )}
       {project.sizing.by === 'band' && (
         <Labelled label="Band length">
-          <LengthField label="Band length" value={record.band_mm ?? project.sizing.band_mm} units={units} range={BAND} onChange={(band_mm) => model.act({ kind: 'seat', id: record.id, changes: { band_mm } })} />
+          <LengthField
+            label="Band length"
+            value={record.band_mm ?? project.sizing.band_mm}
+            units={units}
+            range={BAND}
+            onChange={(band_mm) => model.act({ kind: 'seat', id: record.id, changes: { band_mm } })}
+          />
         </Labelled>
       )}
       <Labelled label={project.kind === 'bracelet' ? 'Buckle' : 'Ring or hook'}>
@@ -47,7 +64,15 @@ export function Choices({ seat, model, units }: { seat: PlannedSeat; model: Sess
       </Labelled>
       {project.colours > 1 && (
         <Labelled label="Colours">
-          <Choice label="Colours" value={String(Math.min(count, project.colours))} options={[{ value: '1', label: 'one' }, { value: '2', label: 'two, joined' }]} onChange={(v) => set({ colours: Number(v) })} />
+          <Choice
+            label="Colours"
+            value={String(Math.min(count, project.colours))}
+            options={[
+              { value: '1', label: 'one' },
+              { value: '2', label: 'two, joined' },
+            ]}
+            onChange={(v) => set({ colours: Number(v) })}
+          />
         </Labelled>
       )}
       {project.colours > 1 && count > 1 && kind && cord && (
@@ -65,7 +90,10 @@ export function Choices({ seat, model, units }: { seat: PlannedSeat; model: Sess
           <Choice
             label="Ends"
             value={piece.flame ? 'flame' : 'none'}
-            options={[{ value: 'flame', label: 'fused' }, { value: 'none', label: 'tucked, no flame' }]}
+            options={[
+              { value: 'flame', label: 'fused' },
+              { value: 'none', label: 'tucked, no flame' },
+            ]}
             onChange={(v) => set({ flame: v === 'flame' })}
           />
         </Labelled>

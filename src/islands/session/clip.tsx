@@ -1,10 +1,11 @@
 import { format, parseISO } from 'date-fns';
-import { TextCell } from './text-cell';
+import { TextCell } from '../../ui/text-cell';
 import { SaveLine } from './save-line';
 import type { SessionModel } from './use-session';
 
 const checkTitle = (text: string): string | null => (text ? null : 'A session needs a name');
-const checkMinutes = (text: string): string | null => (text === '' || (/^\d+$/.test(text) && +text >= 10 && +text <= 720) ? null : 'Minutes, 10 to 720');
+const checkMinutes = (text: string): string | null =>
+  text === '' || (/^\d+$/.test(text) && +text >= 10 && +text <= 720) ? null : 'Minutes, 10 to 720';
 
 /** The clip that holds the board: the session's name, and when and where it is. */
 export function Clip({ model }: { model: SessionModel }) {
@@ -14,7 +15,13 @@ export function Clip({ model }: { model: SessionModel }) {
     <header className="bg-neutral text-neutral-content">
       <div className="flex flex-wrap items-baseline gap-x-5 gap-y-1 px-4 pt-2 pb-1">
         <h1 className="min-w-60 flex-1 text-2xl">
-          <TextCell label="Session name" value={session.title} check={checkTitle} onChange={(title) => edit({ title })} className="focus:text-base-content" />
+          <TextCell
+            label="Session name"
+            value={session.title}
+            check={checkTitle}
+            onChange={(title) => edit({ title })}
+            className="focus:text-base-content"
+          />
         </h1>
         <div className="flex items-center gap-1 text-sm">
           <label>
@@ -48,7 +55,14 @@ export function Clip({ model }: { model: SessionModel }) {
             <span>min</span>
           </span>
           <span className="w-44">
-            <TextCell label="Place" value={session.place} placeholder="Place" maxLength={120} onChange={(place) => edit({ place })} className="focus:text-base-content" />
+            <TextCell
+              label="Place"
+              value={session.place}
+              placeholder="Place"
+              maxLength={120}
+              onChange={(place) => edit({ place })}
+              className="focus:text-base-content"
+            />
           </span>
         </div>
       </div>

@@ -3,22 +3,39 @@ import type { Operation } from './operation';
 import type { SessionModel, Unsaved } from './use-session';
 
 const FIELD_NAMES: Record<string, string> = {
-  wrist_mm: 'wrist', hand_mm: 'hand', band_mm: 'band length', wrist_method: 'how the wrist was taken', held_on: 'date', starts_at: 'start',
+  wrist_mm: 'wrist',
+  hand_mm: 'hand',
+  band_mm: 'band length',
+  wrist_method: 'how the wrist was taken',
+  held_on: 'date',
+  starts_at: 'start',
 };
 
 /** A stored value in words; lengths are in mm as stored. */
 function inWords(value: unknown, field: string): string {
   if (value === null || value === undefined || value === '') return 'nothing';
-  if (typeof value === 'object') return JSON.stringify(value).replace(/["{}[\]]/g, '').replaceAll(',', ', ') || 'nothing';
+  if (typeof value === 'object')
+    return (
+      JSON.stringify(value)
+        .replace(/["{}[\]]/g, '')
+        .replaceAll(',', ', ') || 'nothing'
+    );
   return field.endsWith('_mm') ? `${String(value)} mm` : String(value);
 }
 
-function Difference({ operation, current }: { operation: Extract<Operation, { kind: 'seat' | 'session' }>; current: Record<string, unknown> }) {
+function Difference({
+  operation,
+  current,
+}: {
+  operation: Extract<Operation, { kind: 'seat' | 'session' }>;
+  current: Record<string, unknown>;
+}) {
   return (
     <ul className="my-2 list-disc pl-5">
       {Object.entries(operation.changes).map(([field, mine]) => (
         <li key={field}>
-          {FIELD_NAMES[field] ?? field}: now <strong>{inWords(current[field], field)}</strong>, yours <strong>{inWords(mine, field)}</strong>
+          {FIELD_NAMES[field] ?? field}: now <strong>{inWords(current[field], field)}</strong>, yours{' '}
+          <strong>{inWords(mine, field)}</strong>
         </li>
       ))}
     </ul>
@@ -29,13 +46,18 @@ function Conflict({ item, model }: { item: Unsaved; model: SessionModel }) {
   const { operation, problem } = item;
   const stale = problem?.status === 409;
   const current = problem?.current as Record<string, unknown> | undefined;
-  const name = operation.kind === 'seat' ? ((current as SeatRecord | undefined)?.name ?? model.view.seats.find((s) => s.id === operation.id)?.name) : null;
+  const name =
+    operation.kind === 'seat'
+      ? ((current as SeatRecord | undefined)?.name ?? model.view.seats.find((s) => s.id === operation.id)?.name)
+      : null;
   return (
     <div className="border border-error bg-base-100 p-3" role="alert">
       <p>
         <strong>{name ? `${name}: ` : ''}not saved.</strong> {problem?.message}
       </p>
-      {stale && current && (operation.kind === 'seat' || operation.kind === 'session') && <Difference operation={operation} current={current} />}
+      {stale && current && (operation.kind === 'seat' || operation.kind === 'session') && (
+        <Difference operation={operation} current={current} />
+      )}
       <div className="mt-2 flex gap-2">
         {stale && (
           <button type="button" className="btn btn-primary btn-sm" onClick={() => void model.insist(item)}>

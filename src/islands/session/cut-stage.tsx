@@ -6,7 +6,13 @@ import { Swatch } from '../../ui/swatch';
 import type { SessionModel } from './use-session';
 
 /** The cut list by cord and colour, every length explained in the tray, and the mark that it has been cut. */
-export function CutStage({ model, units, selected, onSelect, printHref }: {
+export function CutStage({
+  model,
+  units,
+  selected,
+  onSelect,
+  printHref,
+}: {
   model: SessionModel;
   units: Units;
   selected: string | null;
@@ -22,7 +28,12 @@ export function CutStage({ model, units, selected, onSelect, printHref }: {
   const estimates = seats.filter(({ plan, record }) => beadOf(plan) === 'ringed' && !record.accepted);
   const state = stages.find(({ stage }) => stage === 'cut')!;
   const done = state.state === 'tied' || (view.session.cut_done !== null && !state.line.startsWith('Came undone'));
-  if (lengths.length === 0) return <p className="p-4">Nothing to cut yet: {stages.find((s) => s.state === 'open')?.line ?? 'fit the seats first.'}</p>;
+  if (lengths.length === 0)
+    return (
+      <p className="p-4">
+        Nothing to cut yet: {stages.find((s) => s.state === 'open')?.line ?? 'fit the seats first.'}
+      </p>
+    );
   const now = cutsNow(seats.map(({ record, plan }) => ({ id: record.id, accepted: record.accepted, plan })));
   return (
     <div>
@@ -31,7 +42,12 @@ export function CutStage({ model, units, selected, onSelect, printHref }: {
           <Printer size={16} aria-hidden="true" /> Print the cut sheet
         </a>
         <label className="flex items-center gap-2">
-          <input type="checkbox" className="checkbox checkbox-sm" checked={done} onChange={(event) => model.act({ kind: 'cut', cut: event.target.checked, now })} />
+          <input
+            type="checkbox"
+            className="checkbox checkbox-sm"
+            checked={done}
+            onChange={(event) => model.act({ kind: 'cut', cut: event.target.checked, now })}
+          />
           All of this is cut
         </label>
         {state.line.startsWith('Came undone') && (
@@ -44,7 +60,7 @@ export function CutStage({ model, units, selected, onSelect, printHref }: {
         <ul className="mx-4 mb-2 border-l-4 border-warning bg-base-200 px-3 py-1.5 text-sm">
           {missing.length > 0 && (
             <li>
-              <strong>Not in this list:</strong> {missing.map(({ record }) => record.name).join(', ')}. {missing.length === 1 ? 'It has' : 'They have'} no fit yet.
+              <strong>Not in this list:</strong> {missing.map(({ record }) => record.name).join(', ')}: no fit yet.
             </li>
           )}
           {blocked.length > 0 && (
@@ -55,7 +71,8 @@ export function CutStage({ model, units, selected, onSelect, printHref }: {
           {estimates.length > 0 && (
             <li>
               <strong>
-                {estimates.length} {estimates.length === 1 ? 'seat' : 'seats'} still on {estimates.length === 1 ? 'an estimate' : 'estimates'}:
+                {estimates.length} {estimates.length === 1 ? 'seat' : 'seats'} still on{' '}
+                {estimates.length === 1 ? 'an estimate' : 'estimates'}:
               </strong>{' '}
               {estimates.map(({ record }) => record.name).join(', ')}. Measure before cutting if you can.
             </li>
@@ -67,17 +84,18 @@ export function CutStage({ model, units, selected, onSelect, printHref }: {
           <h2 className="flex flex-wrap items-baseline gap-2 px-2 pt-2 text-lg">
             <Swatch hex={group.colour.hex} size={16} /> {group.cord.name}, {group.colour.name}
             <span className="quiet font-sans text-sm font-normal">
-              {group.lines.length} {group.lines.length === 1 ? 'length' : 'lengths'}, {formatLength(group.total_mm, units, 'up')} in all
+              {group.lines.length} {group.lines.length === 1 ? 'length' : 'lengths'},{' '}
+              {formatLength(group.total_mm, units, 'up')} in all
             </span>
           </h2>
-          <table className="sheet">
+          <table className="sheet table-fixed">
             <thead>
               <tr>
-                <th scope="col" className="num">
+                <th scope="col" className="num w-14">
                   Bag
                 </th>
                 <th scope="col">Name</th>
-                <th scope="col" className="num">
+                <th scope="col" className="num w-30">
                   Cut
                 </th>
                 <th scope="col" className="w-1/2">
@@ -92,8 +110,13 @@ export function CutStage({ model, units, selected, onSelect, printHref }: {
                 return (
                   <tr key={i} aria-selected={record.id === selected} onClick={() => onSelect(record.id)}>
                     <td className="num">{seat}</td>
-                    <td>
-                      <button type="button" className="text-left hover:underline" onClick={() => onSelect(record.id)} aria-label={`Open the cut of ${plan.label}`}>
+                    <td className="truncate">
+                      <button
+                        type="button"
+                        className="text-left hover:underline"
+                        onClick={() => onSelect(record.id)}
+                        aria-label={`Open the cut of ${plan.label}`}
+                      >
                         {plan.label}
                       </button>
                       {estimate && <em className="quiet text-sm"> on an estimate</em>}

@@ -28,7 +28,8 @@ export function FitDetails({ fit, units }: { fit: Fit; units: Units }) {
         {fit.neighbours.map((n, i) => (
           <span key={n.half_knots} className="quiet">
             {i > 0 && '; '}
-            {n.half_knots} would be {n.error_mm < 0 ? `${(-n.error_mm).toFixed(1)} mm short` : `${n.error_mm.toFixed(1)} mm long`}
+            {n.half_knots} would be{' '}
+            {n.error_mm < 0 ? `${(-n.error_mm).toFixed(1)} mm short` : `${n.error_mm.toFixed(1)} mm long`}
           </span>
         ))}
         .

@@ -1,9 +1,9 @@
 import { estimateWrist } from '../../core/fit';
 import { formatLength, HAND, WRIST, type Units } from '../../core/measure';
-import { beadOf, coloursOf, type SeatChanges, type SeatRecord } from '../../core/session';
-import { Bead, beadWords } from '../../ui/bead';
+import { beadOf, type SeatChanges, type SeatRecord } from '../../core/session';
 import { gridKeys } from '../../ui/grid-keys';
 import { LengthField } from '../../ui/length-field';
+import { BeadCell } from './bead-cell';
 import { Choice, EASE_OPTIONS, METHOD_OPTIONS } from './seat-fields';
 import type { PlannedSeat, SessionModel } from './use-session';
 
@@ -14,9 +14,20 @@ function worst(seat: PlannedSeat): string {
   return first?.text ?? '';
 }
 
+/** `compact` while the tray is open: what the tray says is not said in the row as well. */
+interface RowProps {
+  seat: PlannedSeat;
+  index: number;
+  model: SessionModel;
+  units: Units;
+  compact: boolean;
+  selected: boolean;
+  onSelect: () => void;
+}
+
 const sign = (mm: number): string => `${mm < 0 ? '−' : '+'}${Math.abs(mm).toFixed(1)}`;
 
-function FitRow({ seat, index, model, units, selected, onSelect }: { seat: PlannedSeat; index: number; model: SessionModel; units: Units; selected: boolean; onSelect: () => void }) {
+function FitRow({ seat, index, model, units, compact, selected, onSelect }: RowProps) {
   const { record, plan } = seat;
   const { catalogue, settings } = model.view.studio;
   const edit = (changes: SeatChanges) => model.act({ kind: 'seat', id: record.id, changes });
@@ -27,17 +38,18 @@ function FitRow({ seat, index, model, units, selected, onSelect }: { seat: Plann
   const byBand = plan.piece?.project.sizing.by === 'band';
   const guess = Math.round(estimateWrist(record.age, settings.figures));
   return (
-    <tr aria-selected={selected} onFocus={onSelect} onClick={onSelect}>
+    <tr aria-selected={selected} onFocus={compact ? onSelect : undefined}>
       <td className="num quiet">{index + 1}</td>
-      <td title={beadWords(state)}>
-        <Bead state={state} colours={coloursOf(plan)} />
-        <span className="sr-only">{beadWords(state)}</span>
-      </td>
-      <th scope="row" className="max-w-40 truncate border-b-0! font-normal!" title={record.name}>
+      <BeadCell seat={seat} onOpen={onSelect} />
+      <th scope="row" className="max-w-40 min-w-28 truncate" title={record.name}>
         {record.name}
       </th>
-      <td className="max-w-32 truncate">{record.project ? catalogue.projects[record.project]?.name : <span className="quiet">none yet</span>}</td>
-      <td className="w-26">
+      {!compact && (
+        <td className="max-w-32 truncate">
+          {record.project ? catalogue.projects[record.project]?.name : <span className="quiet">none yet</span>}
+        </td>
+      )}
+      <td className="min-w-24">
         <LengthField
           {...at(0)}
           label={`Wrist of ${record.name}`}
@@ -45,13 +57,26 @@ function FitRow({ seat, index, model, units, selected, onSelect }: { seat: Plann
           units={units}
           girth={WRIST}
           estimated={estimated}
-          onChange={(wrist_mm) => edit({ wrist_mm, ...(wrist_mm === null ? { wrist_method: null } : { wrist_method: estimated || !record.wrist_method ? 'tape' : record.wrist_method }), accepted: false })}
+          onChange={(wrist_mm) =>
+            edit({
+              wrist_mm,
+              ...(wrist_mm === null
+                ? { wrist_method: null }
+                : { wrist_method: estimated || !record.wrist_method ? 'tape' : record.wrist_method }),
+              accepted: false,
+            })
+          }
         />
       </td>
-      <td className="w-28">
+      <td className="min-w-26">
         {record.wrist_mm === null ? (
           !byBand && (
-            <button type="button" className="btn btn-xs whitespace-nowrap" {...at(1)} onClick={() => edit({ wrist_mm: guess, wrist_method: 'estimate', accepted: false })}>
+            <button
+              type="button"
+              className="btn btn-xs whitespace-nowrap"
+              {...at(1)}
+              onClick={() => edit({ wrist_mm: guess, wrist_method: 'estimate', accepted: false })}
+            >
               ~{formatLength(guess, units)} by age
             </button>
           )
@@ -61,25 +86,52 @@ function FitRow({ seat, index, model, units, selected, onSelect }: { seat: Plann
             label={`How the wrist of ${record.name} was taken`}
             value={record.wrist_method}
             options={METHOD_OPTIONS}
-            onChange={(v) => edit({ wrist_mm: record.wrist_mm, wrist_method: v as SeatRecord['wrist_method'], accepted: false })}
+            onChange={(v) =>
+              edit({ wrist_mm: record.wrist_mm, wrist_method: v as SeatRecord['wrist_method'], accepted: false })
+            }
           />
         )}
       </td>
-      <td className="w-26">
-        <LengthField {...at(2)} label={`Hand of ${record.name}`} value={record.hand_mm} units={units} girth={HAND} onChange={(hand_mm) => edit({ hand_mm })} />
+      <td className="min-w-24">
+        <LengthField
+          {...at(2)}
+          label={`Hand of ${record.name}`}
+          value={record.hand_mm}
+          units={units}
+          girth={HAND}
+          onChange={(hand_mm) => edit({ hand_mm })}
+        />
       </td>
-      <td className="w-22">
-        <Choice {...at(3)} label={`Ease of ${record.name}`} value={record.ease} options={EASE_OPTIONS} onChange={(v) => edit({ ease: v as SeatRecord['ease'] })} />
+      <td className="min-w-21">
+        <Choice
+          {...at(3)}
+          label={`Ease of ${record.name}`}
+          value={record.ease}
+          options={EASE_OPTIONS}
+          onChange={(v) => edit({ ease: v as SeatRecord['ease'] })}
+        />
       </td>
-      <td className={`num ${state === 'ringed' ? 'italic' : ''}`}>{fit?.inner_mm !== undefined ? `${state === 'ringed' ? '~' : ''}${formatLength(fit.inner_mm, units)}` : ''}</td>
-      <td className={`num font-semibold ${state === 'ringed' ? 'italic' : ''}`}>{fit ? `${state === 'ringed' ? '~' : ''}${formatLength(fit.knotted_mm, units)}` : ''}</td>
+      {!compact && (
+        <td className={`num ${state === 'ringed' ? 'italic' : ''}`}>
+          {fit?.inner_mm !== undefined ? `${state === 'ringed' ? '~' : ''}${formatLength(fit.inner_mm, units)}` : ''}
+        </td>
+      )}
+      <td className={`num font-semibold ${state === 'ringed' ? 'italic' : ''}`}>
+        {fit ? `${state === 'ringed' ? '~' : ''}${formatLength(fit.knotted_mm, units)}` : ''}
+      </td>
       <td className="num">{fit?.half_knots ?? ''}</td>
-      <td className="num quiet">{fit ? sign(fit.error_mm) : ''}</td>
-      <td className="max-w-56 truncate text-sm" title={worst(seat)}>
+      {!compact && <td className="num quiet">{fit ? sign(fit.error_mm) : ''}</td>}
+      <td className={`truncate text-sm ${compact ? 'max-w-36' : 'max-w-56'}`} title={worst(seat)}>
         {state === 'ringed' ? (
-          <label className="flex items-center gap-1.5 whitespace-nowrap">
-            <input type="checkbox" className="checkbox checkbox-xs" {...at(4)} checked={record.accepted} onChange={(event) => edit({ accepted: event.target.checked })} />
-            cut from the estimate
+          <label className="flex items-center gap-1.5 whitespace-nowrap" title="Cut from the estimate">
+            <input
+              type="checkbox"
+              className="checkbox checkbox-xs"
+              {...at(4)}
+              checked={record.accepted}
+              onChange={(event) => edit({ accepted: event.target.checked })}
+            />
+            cut from {compact ? 'it' : 'the estimate'}
           </label>
         ) : (
           worst(seat)
@@ -90,7 +142,13 @@ function FitRow({ seat, index, model, units, selected, onSelect }: { seat: Plann
 }
 
 /** Every seat from wrist to whole half knots, in one table to be filled in with the arrow keys. */
-export function FitStage({ model, units, selected, onSelect, onNext }: {
+export function FitStage({
+  model,
+  units,
+  selected,
+  onSelect,
+  onNext,
+}: {
   model: SessionModel;
   units: Units;
   selected: string | null;
@@ -98,10 +156,12 @@ export function FitStage({ model, units, selected, onSelect, onNext }: {
   onNext: () => void;
 }) {
   const { seats, view } = model;
+  const compact = selected !== null;
   const { figures } = view.studio.settings;
   const hollow = seats.filter(({ plan }) => beadOf(plan) === 'hollow');
   const waiting = seats.filter(({ plan, record }) => beadOf(plan) === 'ringed' && !record.accepted);
-  if (seats.length === 0) return <p className="p-4">Nobody is seated yet. Paste the list of who is coming on the Seats stage first.</p>;
+  if (seats.length === 0)
+    return <p className="p-4">Nobody is seated yet. Paste the list of who is coming on the Seats stage first.</p>;
   return (
     <div>
       <div className="flex flex-wrap items-center gap-2 px-4 py-2">
@@ -110,7 +170,12 @@ export function FitStage({ model, units, selected, onSelect, onNext }: {
             type="button"
             className="btn btn-sm"
             onClick={() => {
-              for (const { record } of hollow) model.act({ kind: 'seat', id: record.id, changes: { wrist_mm: Math.round(estimateWrist(record.age, figures)), wrist_method: 'estimate' } });
+              for (const { record } of hollow)
+                model.act({
+                  kind: 'seat',
+                  id: record.id,
+                  changes: { wrist_mm: Math.round(estimateWrist(record.age, figures)), wrist_method: 'estimate' },
+                });
             }}
           >
             Use estimates by age for {hollow.length}
@@ -119,13 +184,15 @@ export function FitStage({ model, units, selected, onSelect, onNext }: {
         {waiting.length > 0 && (
           <>
             <strong className="text-sm">
-              {waiting.length} {waiting.length === 1 ? 'seat' : 'seats'} still on {waiting.length === 1 ? 'an estimate' : 'estimates'}.
+              {waiting.length} {waiting.length === 1 ? 'seat' : 'seats'} still on{' '}
+              {waiting.length === 1 ? 'an estimate' : 'estimates'}.
             </strong>
             <button
               type="button"
               className="btn btn-sm"
               onClick={() => {
-                for (const { record } of waiting) model.act({ kind: 'seat', id: record.id, changes: { accepted: true } });
+                for (const { record } of waiting)
+                  model.act({ kind: 'seat', id: record.id, changes: { accepted: true } });
               }}
             >
               Cut from {waiting.length === 1 ? 'it' : 'them'} all the same
@@ -149,7 +216,7 @@ export function FitStage({ model, units, selected, onSelect, onNext }: {
                 <span className="sr-only">State</span>
               </th>
               <th scope="col">Name</th>
-              <th scope="col">Project</th>
+              {!compact && <th scope="col">Project</th>}
               <th scope="col" className="num">
                 Wrist
               </th>
@@ -158,24 +225,37 @@ export function FitStage({ model, units, selected, onSelect, onNext }: {
                 Hand
               </th>
               <th scope="col">Ease</th>
-              <th scope="col" className="num" title="Inside circumference wanted">
-                Inside
-              </th>
+              {!compact && (
+                <th scope="col" className="num" title="Inside circumference wanted">
+                  Inside
+                </th>
+              )}
               <th scope="col" className="num" title="Length of band to knot">
                 Knotted
               </th>
-              <th scope="col" className="num">
-                Half knots
+              <th scope="col" className="num" title="Half knots to tie">
+                {compact ? 'Knots' : 'Half knots'}
               </th>
-              <th scope="col" className="num" title="What whole half knots make it longer or shorter than wanted">
-                Off, mm
-              </th>
+              {!compact && (
+                <th scope="col" className="num" title="What whole half knots make it longer or shorter than wanted">
+                  Off, mm
+                </th>
+              )}
               <th scope="col">To know</th>
             </tr>
           </thead>
           <tbody>
             {seats.map((seat, index) => (
-              <FitRow key={seat.record.id} seat={seat} index={index} model={model} units={units} selected={seat.record.id === selected} onSelect={() => onSelect(seat.record.id)} />
+              <FitRow
+                key={seat.record.id}
+                seat={seat}
+                index={index}
+                model={model}
+                units={units}
+                compact={compact}
+                selected={seat.record.id === selected}
+                onSelect={() => onSelect(seat.record.id)}
+              />
             ))}
           </tbody>
         </table>

@@ -12,8 +12,25 @@ export type Operation =
 /** A new seat as it will be until the server answers. */
 function draftSeat(seat: NewSeat, position: number): SeatRecord {
   return {
-    age: null, avoid: [], skill: 'new', wrist_mm: null, wrist_method: null, hand_mm: null, ease: 'easy', project: null, band_mm: null,
-    options: {}, cords: {}, school: null, accepted: false, note: '', wrist_on: null, person_id: '', version: 1, person_version: 1, position,
+    age: null,
+    avoid: [],
+    skill: 'new',
+    wrist_mm: null,
+    wrist_method: null,
+    hand_mm: null,
+    ease: 'easy',
+    project: null,
+    band_mm: null,
+    options: {},
+    cords: {},
+    school: null,
+    accepted: false,
+    note: '',
+    wrist_on: null,
+    person_id: '',
+    version: 1,
+    person_version: 1,
+    position,
     ...seat,
   };
 }
@@ -22,7 +39,11 @@ function draftSeat(seat: NewSeat, position: number): SeatRecord {
 function withWrist(changes: SeatChanges, before: SeatRecord): Partial<SeatRecord> {
   if (changes.wrist_mm === undefined) return {};
   if (changes.wrist_mm === null) return { wrist_method: null };
-  return { wrist_method: changes.wrist_method ?? (before.wrist_method === 'estimate' || before.wrist_method === null ? 'tape' : before.wrist_method) };
+  return {
+    wrist_method:
+      changes.wrist_method ??
+      (before.wrist_method === 'estimate' || before.wrist_method === null ? 'tape' : before.wrist_method),
+  };
 }
 
 /** The view as it will be once an operation is stored. */
@@ -43,7 +64,9 @@ export function applyOperation(view: SessionView, operation: Operation): Session
     case 'seat':
       return {
         ...view,
-        seats: view.seats.map((seat) => (seat.id === operation.id ? { ...seat, ...operation.changes, ...withWrist(operation.changes, seat) } : seat)),
+        seats: view.seats.map((seat) =>
+          seat.id === operation.id ? { ...seat, ...operation.changes, ...withWrist(operation.changes, seat) } : seat,
+        ),
       };
   }
 }

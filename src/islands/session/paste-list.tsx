@@ -7,7 +7,7 @@ import { gridKeys } from '../../ui/grid-keys';
 import { LengthField } from '../../ui/length-field';
 import { request, type RequestProblem } from '../../ui/api';
 import { Choice, projectOptions, SKILL_OPTIONS } from './seat-fields';
-import { checkAge, TextCell } from './text-cell';
+import { checkAge, TextCell } from '../../ui/text-cell';
 
 const EXAMPLE = `Wren Ashby, 16.5 cm, 9, new, buckle
 Orla Finch; 6 1/2 in; 34; steady; ring fob
@@ -16,8 +16,11 @@ Tam Reed ~15 cm age 8`;
 /** How a line was read, in one phrase. */
 function readAs({ seat, known }: RosterRow, units: Units): string {
   return [
-    seat.wrist_mm !== null && `wrist ${formatLength(seat.wrist_mm, units)}${seat.wrist_method === 'estimate' ? ' (estimate)' : ''}`,
-    seat.wrist_mm === null && known?.wrist_mm != null && `known: wrist ${formatLength(known.wrist_mm, units)}, ${known.taken_on ?? ''}`,
+    seat.wrist_mm !== null &&
+      `wrist ${formatLength(seat.wrist_mm, units)}${seat.wrist_method === 'estimate' ? ' (estimate)' : ''}`,
+    seat.wrist_mm === null &&
+      known?.wrist_mm != null &&
+      `known: wrist ${formatLength(known.wrist_mm, units)}, ${known.taken_on ?? ''}`,
     seat.hand_mm !== null && `hand ${formatLength(seat.hand_mm, units)}`,
     seat.age !== null && `${seat.age} years`,
     seat.options.loop && `${seat.options.loop} loop`,
@@ -32,7 +35,14 @@ interface Row extends RosterRow {
 }
 
 /** One line of the preview: as written, as read, and the fields to mend it in. */
-function PreviewRow({ row, index, units, catalogue, onChange, onRemove }: {
+function PreviewRow({
+  row,
+  index,
+  units,
+  catalogue,
+  onChange,
+  onRemove,
+}: {
   row: Row;
   index: number;
   units: Units;
@@ -47,7 +57,12 @@ function PreviewRow({ row, index, units, catalogue, onChange, onRemove }: {
       <tr className={faults.length > 0 ? 'bg-base-200' : ''}>
         <td className="num quiet text-sm">{row.line}</td>
         <td>
-          <TextCell {...at(0)} label={`Name, line ${row.line}`} value={seat.name} onChange={(name) => onChange({ name }, 'name')} />
+          <TextCell
+            {...at(0)}
+            label={`Name, line ${row.line}`}
+            value={seat.name}
+            onChange={(name) => onChange({ name }, 'name')}
+          />
         </td>
         <td className="w-28">
           <LengthField
@@ -72,14 +87,32 @@ function PreviewRow({ row, index, units, catalogue, onChange, onRemove }: {
           />
         </td>
         <td className="w-28">
-          <Choice {...at(3)} label={`Skill of ${seat.name}`} value={seat.skill} options={SKILL_OPTIONS} onChange={(v) => onChange({ skill: v as typeof seat.skill })} />
+          <Choice
+            {...at(3)}
+            label={`Skill of ${seat.name}`}
+            value={seat.skill}
+            options={SKILL_OPTIONS}
+            onChange={(v) => onChange({ skill: v as typeof seat.skill })}
+          />
         </td>
         <td className="w-40">
-          <Choice {...at(4)} label={`Project of ${seat.name}`} value={seat.project} empty="choose later" options={projectOptions(catalogue)} onChange={(project) => onChange({ project })} />
+          <Choice
+            {...at(4)}
+            label={`Project of ${seat.name}`}
+            value={seat.project}
+            empty="choose later"
+            options={projectOptions(catalogue)}
+            onChange={(project) => onChange({ project })}
+          />
         </td>
         <td className="quiet text-sm">{readAs(row, units)}</td>
         <td className="w-10">
-          <button type="button" className="btn btn-ghost btn-xs" onClick={onRemove} aria-label={`Leave ${seat.name || `line ${row.line}`} out`}>
+          <button
+            type="button"
+            className="btn btn-ghost btn-xs"
+            onClick={onRemove}
+            aria-label={`Leave ${seat.name || `line ${row.line}`} out`}
+          >
             ✕
           </button>
         </td>
@@ -92,7 +125,12 @@ function PreviewRow({ row, index, units, catalogue, onChange, onRemove }: {
             {fault.choices
               ?.filter((mm) => mm >= WRIST.min && mm <= WRIST.max)
               .map((mm) => (
-                <button key={mm} type="button" className="btn btn-xs ml-2" onClick={() => onChange({ wrist_mm: mm, wrist_method: 'told' }, 'wrist', fault.text)}>
+                <button
+                  key={mm}
+                  type="button"
+                  className="btn btn-xs ml-2"
+                  onClick={() => onChange({ wrist_mm: mm, wrist_method: 'told' }, 'wrist', fault.text)}
+                >
                   Use {formatLength(mm, units)}
                 </button>
               ))}
@@ -105,7 +143,13 @@ function PreviewRow({ row, index, units, catalogue, onChange, onRemove }: {
 }
 
 /** Paste or open a list of who is coming, see how each line was read, mend what was not, and seat them. */
-export function PasteList({ session, units, catalogue, onAdd, onClose }: {
+export function PasteList({
+  session,
+  units,
+  catalogue,
+  onAdd,
+  onClose,
+}: {
   session: string;
   units: Units;
   catalogue: Catalogue;
@@ -113,7 +157,9 @@ export function PasteList({ session, units, catalogue, onAdd, onClose }: {
   onClose: (() => void) | null;
 }) {
   const draftKey = `lapboard:list:${session}`;
-  const [text, setText] = useState(() => (typeof localStorage === 'undefined' ? '' : (localStorage.getItem(draftKey) ?? '')));
+  const [text, setText] = useState(() =>
+    typeof localStorage === 'undefined' ? '' : (localStorage.getItem(draftKey) ?? ''),
+  );
   const [rows, setRows] = useState<Row[] | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const [reading, setReading] = useState(false);
@@ -126,7 +172,12 @@ export function PasteList({ session, units, catalogue, onAdd, onClose }: {
     setReading(true);
     setProblem(null);
     try {
-      setRows((await request<RosterRow[]>('POST', '/api/roster', { text: list })).map((row) => ({ ...row, id: crypto.randomUUID() })));
+      setRows(
+        (await request<RosterRow[]>('POST', '/api/roster', { text: list })).map((row) => ({
+          ...row,
+          id: crypto.randomUUID(),
+        })),
+      );
     } catch (error) {
       setProblem((error as RequestProblem).message);
     } finally {
@@ -139,8 +190,15 @@ export function PasteList({ session, units, catalogue, onAdd, onClose }: {
         if (row.id !== id) return row;
         // A field filled in by hand answers what was asked about it; what was written there is no longer a note.
         const gone = row.faults.filter((fault) => fault.field === mended).map((fault) => dropped ?? fault.text);
-        const note = row.seat.note.split('; ').filter((part) => !gone.includes(part)).join('; ');
-        return { ...row, seat: { ...row.seat, note, ...seat }, faults: row.faults.filter((fault) => fault.field !== mended) };
+        const note = row.seat.note
+          .split('; ')
+          .filter((part) => !gone.includes(part))
+          .join('; ');
+        return {
+          ...row,
+          seat: { ...row.seat, note, ...seat },
+          faults: row.faults.filter((fault) => fault.field !== mended),
+        };
       }),
     );
   }
@@ -161,7 +219,8 @@ export function PasteList({ session, units, catalogue, onAdd, onClose }: {
         <div className="max-w-3xl">
           <h2 className="text-lg">Who is coming?</h2>
           <p className="quiet mb-2">
-            Paste the list as you have it, a line a person: names, wrists in cm, mm or inches, ages, skill, project, in any order. Half a line will do.
+            Paste the list as you have it, a line a person: names, wrists in cm, mm or inches, ages, skill, project, in
+            any order. Half a line will do.
           </p>
           <textarea
             className="textarea w-full font-mono text-sm"
@@ -194,7 +253,8 @@ export function PasteList({ session, units, catalogue, onAdd, onClose }: {
                   const file = event.target.files?.[0];
                   event.target.value = '';
                   if (!file) return;
-                  if (file.size > 900_000) return setProblem(`${file.name} is over 0.9 MB: that is no list of a session.`);
+                  if (file.size > 900_000)
+                    return setProblem(`${file.name} is over 0.9 MB: that is no list of a session.`);
                   const content = await file.text();
                   keep(content);
                   await read(content);
@@ -257,7 +317,9 @@ export function PasteList({ session, units, catalogue, onAdd, onClose }: {
             <button type="button" className="btn" onClick={() => setRows(null)}>
               Back to the text
             </button>
-            {toMend > 0 && <span className="quiet text-sm">What is not mended stays empty, and the words are kept as a note.</span>}
+            {toMend > 0 && (
+              <span className="quiet text-sm">What is not mended stays empty, and the words are kept as a note.</span>
+            )}
           </div>
         </div>
       )}

@@ -16,7 +16,11 @@ export function SaveLine({ model }: { model: SessionModel }) {
   const bad = saveState === 'away' || saveState === 'conflict';
   return (
     <div className="flex items-center gap-3 text-sm">
-      <p role="status" data-save={saveState} className={`flex items-center gap-1.5 ${bad ? 'border border-error px-2 py-0.5 font-semibold text-error' : 'quiet'}`}>
+      <p
+        role="status"
+        data-save={saveState}
+        className={`flex items-center gap-1.5 ${bad ? 'border border-error px-2 py-0.5 font-semibold text-error' : 'quiet'}`}
+      >
         <Icon size={15} aria-hidden="true" /> {WORDS[saveState]}
       </p>
       <button type="button" className="btn btn-ghost btn-sm" onClick={undo} disabled={undoable === 0} title="Ctrl Z">

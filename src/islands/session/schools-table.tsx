@@ -5,7 +5,13 @@ import type { School } from '../../core/studio';
 import type { Studio } from '../../app/studio';
 
 /** The same seat by every school: what each would cut, how much of it would be left, how often it would run short. */
-export function SchoolsTable({ record, school, studio, units, onChoose }: {
+export function SchoolsTable({
+  record,
+  school,
+  studio,
+  units,
+  onChoose,
+}: {
   record: SeatRecord;
   school: School;
   studio: Studio;
@@ -34,13 +40,25 @@ export function SchoolsTable({ record, school, studio, units, onChoose }: {
             <tr key={plan.school}>
               <td>
                 <label className="flex items-center gap-2">
-                  <input type="radio" className="radio radio-xs" name={`school-${record.id}`} checked={plan.school === current} onChange={() => onChoose(plan.school)} />
+                  <input
+                    type="radio"
+                    className="radio radio-xs"
+                    name={`school-${record.id}`}
+                    checked={plan.school === current}
+                    onChange={() => onChoose(plan.school)}
+                  />
                   {SCHOOL_LIST[plan.school].name}
                 </label>
                 <span className="quiet block text-[13px]">{inWords(plan.short)}</span>
               </td>
-              <td className="num align-top">{plan.cuts.map((cut) => formatLength(cut.length_mm, units, 'up')).join(' + ')}</td>
-              <td className="num align-top">{plan.left_mm < 0 ? `short ${formatLength(-plan.left_mm, units)}` : `~${formatLength(plan.left_mm, units)}`}</td>
+              <td className="num align-top">
+                {plan.cuts.map((cut) => formatLength(cut.length_mm, units, 'up')).join(' + ')}
+              </td>
+              <td className="num align-top">
+                {plan.left_mm < 0
+                  ? `short ${formatLength(-plan.left_mm, units)}`
+                  : `~${formatLength(plan.left_mm, units)}`}
+              </td>
             </tr>
           ))}
         </tbody>

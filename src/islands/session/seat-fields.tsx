@@ -6,7 +6,14 @@ import { EASES, SKILLS } from '../../core/studio';
 type Options = readonly { readonly value: string; readonly label: string }[];
 
 /** A native choice that looks like paper until it is touched. */
-export function Choice({ label, value, options, empty, onChange, ...rest }: {
+export function Choice({
+  label,
+  value,
+  options,
+  empty,
+  onChange,
+  ...rest
+}: {
   label: string;
   value: string | null;
   options: Options;
@@ -15,7 +22,13 @@ export function Choice({ label, value, options, empty, onChange, ...rest }: {
   onChange: (value: string | null) => void;
 } & Omit<SelectHTMLAttributes<HTMLSelectElement>, 'value' | 'onChange'>) {
   return (
-    <select {...rest} className="cell" aria-label={label} value={value ?? ''} onChange={(event) => onChange(event.target.value || null)}>
+    <select
+      {...rest}
+      className="cell"
+      aria-label={label}
+      value={value ?? ''}
+      onChange={(event) => onChange(event.target.value || null)}
+    >
       {empty !== undefined && <option value="">{empty}</option>}
       {options.map((option) => (
         <option key={option.value} value={option.value}>
@@ -46,7 +59,10 @@ export const projectOptions = (catalogue: Catalogue): Options => named(catalogue
 export const cordOptions = (catalogue: Catalogue): Options => named(catalogue.cords);
 
 /** The cord chosen for the piece's one role, with the project's own where the seat has not said. */
-export function cordOf(record: SeatRecord, catalogue: Catalogue): { role: string; cord: string; colours: readonly string[] } | null {
+export function cordOf(
+  record: SeatRecord,
+  catalogue: Catalogue,
+): { role: string; cord: string; colours: readonly string[] } | null {
   const use = record.project ? catalogue.projects[record.project]?.cords[0] : undefined;
   if (!use) return null;
   const choice: CordChoice | undefined = record.cords[use.role as keyof SeatRecord['cords']];

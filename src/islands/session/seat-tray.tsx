@@ -20,20 +20,40 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
 }
 
 /** Everything about the chosen seat, beside the list it came from. */
-export function SeatTray({ seat, model, units, onClose }: { seat: PlannedSeat; model: SessionModel; units: Units; onClose: () => void }) {
+export function SeatTray({
+  seat,
+  model,
+  units,
+  onClose,
+}: {
+  seat: PlannedSeat;
+  model: SessionModel;
+  units: Units;
+  onClose: () => void;
+}) {
   const { record, plan } = seat;
   const { studio, session } = model.view;
   const { piece, fit, cut } = plan;
   const colours = coloursOf(plan);
   return (
-    <aside aria-label={`Seat of ${record.name}`} className="w-[400px] shrink-0 self-start border-l hair bg-base-100 text-[15px]">
+    <aside
+      aria-label={`Seat of ${record.name}`}
+      className="sticky top-0 max-h-screen w-[384px] shrink-0 self-start overflow-y-auto border-l hair bg-base-100 text-[15px]"
+    >
       <header className="flex items-start justify-between gap-2 px-4 py-3">
         <div className="min-w-0">
           <h2 className="truncate text-xl" title={record.name}>
             {record.name}
           </h2>
           <p className="quiet text-sm">
-            {[piece?.project.name, piece?.cords.map((c) => c.cord.name).join(', '), record.age !== null && `${record.age} years`, record.skill].filter(Boolean).join(' · ')}
+            {[
+              piece?.project.name,
+              piece?.cords.map((c) => c.cord.name).join(', '),
+              record.age !== null && `${record.age} years`,
+              record.skill,
+            ]
+              .filter(Boolean)
+              .join(' · ')}
           </p>
         </div>
         <button type="button" className="btn btn-ghost btn-sm" onClick={onClose} aria-label="Close the tray">
@@ -69,11 +89,22 @@ export function SeatTray({ seat, model, units, onClose }: { seat: PlannedSeat; m
             <div key={i} className="mb-3">
               <p className="mb-1 flex justify-between">
                 <span>
-                  {one.pieces} × {piece?.cords.find((c) => c.cord.slug === one.cord)?.cord.colours.find((c) => c.slug === one.colour)?.name}
+                  {one.pieces} ×{' '}
+                  {
+                    piece?.cords.find((c) => c.cord.slug === one.cord)?.cord.colours.find((c) => c.slug === one.colour)
+                      ?.name
+                  }
                 </span>
                 <strong className="tabular-nums">{formatLength(one.length_mm, units, 'up')}</strong>
               </p>
-              <CutAnatomy anatomy={one.anatomy} length={one.length_mm} scale={one.length_mm} hex={colours[i] ?? colours[0]!} open height={30} />
+              <CutAnatomy
+                anatomy={one.anatomy}
+                length={one.length_mm}
+                scale={one.length_mm}
+                hex={colours[i] ?? colours[0]!}
+                open
+                height={30}
+              />
               <AnatomyTable anatomy={one.anatomy} length={one.length_mm} />
             </div>
           ))}

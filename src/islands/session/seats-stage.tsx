@@ -1,42 +1,54 @@
 import { useState } from 'react';
 import type { Units } from '../../core/measure';
-import { beadOf, coloursOf, type SeatChanges, type SeatRecord } from '../../core/session';
+import { coloursOf, type SeatChanges, type SeatRecord } from '../../core/session';
 import type { Avoid } from '../../core/studio';
-import { Bead, beadWords } from '../../ui/bead';
 import { gridKeys } from '../../ui/grid-keys';
 import { Swatch } from '../../ui/swatch';
+import { BeadCell } from './bead-cell';
 import { PasteList } from './paste-list';
 import { AVOID_OPTIONS, Choice, cordOf, cordOptions, projectOptions, SKILL_OPTIONS } from './seat-fields';
-import { checkAge, checkName, TextCell } from './text-cell';
+import { checkAge, checkName, TextCell } from '../../ui/text-cell';
 import type { PlannedSeat, SessionModel } from './use-session';
 
 /** The skin notes of a seat as one choice: none, one, or both. */
 const AVOID_CHOICES = [...AVOID_OPTIONS, { value: 'nickel,synthetic', label: 'neither' }];
 
-function SeatRow({ seat, index, model, selected, onSelect }: { seat: PlannedSeat; index: number; model: SessionModel; selected: boolean; onSelect: () => void }) {
+/** `compact` while the tray is open: there is room for what one plans with, not for notes. */
+interface RowProps {
+  seat: PlannedSeat;
+  index: number;
+  model: SessionModel;
+  compact: boolean;
+  selected: boolean;
+  onSelect: () => void;
+}
+
+function SeatRow({ seat, index, model, compact, selected, onSelect }: RowProps) {
   const { record, plan } = seat;
   const { catalogue } = model.view.studio;
   const edit = (changes: SeatChanges) => model.act({ kind: 'seat', id: record.id, changes });
   const at = (col: number) => ({ 'data-row': index, 'data-col': col });
   const cord = cordOf(record, catalogue);
   const kind = cord ? catalogue.cords[cord.cord] : undefined;
-  const state = beadOf(plan);
   const setCord = (changes: { cord?: string; colours?: string[] }) => {
     if (!cord) return;
     const chosen = { cord: cord.cord, ...(cord.colours.length > 0 && { colours: [...cord.colours] }), ...changes };
     edit({ cords: { ...record.cords, [cord.role]: changes.cord ? { cord: changes.cord } : chosen } });
   };
   return (
-    <tr aria-selected={selected} onFocus={onSelect} onClick={onSelect}>
+    <tr aria-selected={selected} onFocus={compact ? onSelect : undefined}>
       <td className="num quiet">{index + 1}</td>
-      <td title={beadWords(state)}>
-        <Bead state={state} colours={coloursOf(plan)} />
-        <span className="sr-only">{beadWords(state)}</span>
-      </td>
+      <BeadCell seat={seat} onOpen={onSelect} />
       <td className="min-w-40">
-        <TextCell {...at(0)} label={`Name, seat ${index + 1}`} value={record.name} check={checkName} onChange={(name) => edit({ name })} />
+        <TextCell
+          {...at(0)}
+          label={`Name, seat ${index + 1}`}
+          value={record.name}
+          check={checkName}
+          onChange={(name) => edit({ name })}
+        />
       </td>
-      <td className="w-16">
+      <td className="min-w-14">
         <TextCell
           {...at(1)}
           label={`Age of ${record.name}`}
@@ -47,16 +59,39 @@ function SeatRow({ seat, index, model, selected, onSelect }: { seat: PlannedSeat
           onChange={(text) => edit({ age: text === '' ? null : Number(text) })}
         />
       </td>
-      <td className="w-26">
-        <Choice {...at(2)} label={`Skill of ${record.name}`} value={record.skill} options={SKILL_OPTIONS} onChange={(v) => edit({ skill: v as SeatRecord['skill'] })} />
+      <td className="min-w-24">
+        <Choice
+          {...at(2)}
+          label={`Skill of ${record.name}`}
+          value={record.skill}
+          options={SKILL_OPTIONS}
+          onChange={(v) => edit({ skill: v as SeatRecord['skill'] })}
+        />
       </td>
-      <td className="w-36">
-        <Choice {...at(3)} label={`Project of ${record.name}`} value={record.project} empty="choose" options={projectOptions(catalogue)} onChange={(project) => edit({ project })} />
+      <td className="min-w-32">
+        <Choice
+          {...at(3)}
+          label={`Project of ${record.name}`}
+          value={record.project}
+          empty="choose"
+          options={projectOptions(catalogue)}
+          onChange={(project) => edit({ project })}
+        />
       </td>
-      <td className="w-48">
-        {cord && <Choice {...at(4)} label={`Cord of ${record.name}`} value={cord.cord} options={cordOptions(catalogue)} onChange={(v) => v && setCord({ cord: v })} />}
-      </td>
-      <td className="w-40">
+      {!compact && (
+        <td className="min-w-44">
+          {cord && (
+            <Choice
+              {...at(4)}
+              label={`Cord of ${record.name}`}
+              value={cord.cord}
+              options={cordOptions(catalogue)}
+              onChange={(v) => v && setCord({ cord: v })}
+            />
+          )}
+        </td>
+      )}
+      <td className="min-w-40">
         {cord && kind && (
           <span className="flex items-center gap-1">
             {coloursOf(plan).map((hex, i) => (
@@ -72,21 +107,37 @@ function SeatRow({ seat, index, model, selected, onSelect }: { seat: PlannedSeat
           </span>
         )}
       </td>
-      <td className="w-32">
-        <Choice
-          {...at(6)}
-          label={`Skin of ${record.name}`}
-          value={[...record.avoid].sort().join(',') || null}
-          empty="—"
-          options={AVOID_CHOICES}
-          onChange={(v) => edit({ avoid: (v ? v.split(',') : []) as Avoid[] })}
-        />
-      </td>
-      <td>
-        <TextCell {...at(7)} label={`Note for ${record.name}`} value={record.note} maxLength={500} onChange={(note) => edit({ note })} />
-      </td>
+      {!compact && (
+        <td className="min-w-30">
+          <Choice
+            {...at(6)}
+            label={`Skin of ${record.name}`}
+            value={[...record.avoid].sort().join(',') || null}
+            empty="—"
+            options={AVOID_CHOICES}
+            onChange={(v) => edit({ avoid: (v ? v.split(',') : []) as Avoid[] })}
+          />
+        </td>
+      )}
+      {!compact && (
+        <td>
+          <TextCell
+            {...at(7)}
+            label={`Note for ${record.name}`}
+            value={record.note}
+            maxLength={500}
+            onChange={(note) => edit({ note })}
+          />
+        </td>
+      )}
       <td className="w-10">
-        <button type="button" className="btn btn-ghost btn-xs" {...at(8)} onClick={() => model.act({ kind: 'remove', id: record.id })} aria-label={`Take ${record.name} out of the session`}>
+        <button
+          type="button"
+          className="btn btn-ghost btn-xs"
+          {...at(8)}
+          onClick={() => model.act({ kind: 'remove', id: record.id })}
+          aria-label={`Take ${record.name} out of the session`}
+        >
           ✕
         </button>
       </td>
@@ -95,7 +146,15 @@ function SeatRow({ seat, index, model, selected, onSelect }: { seat: PlannedSeat
 }
 
 /** Who is coming, what they make, in what: pasted, then mended in place. */
-export function SeatsStage({ model, units, selected, onSelect, pasting, setPasting, onNext }: {
+export function SeatsStage({
+  model,
+  units,
+  selected,
+  onSelect,
+  pasting,
+  setPasting,
+  onNext,
+}: {
   model: SessionModel;
   units: Units;
   selected: string | null;
@@ -108,6 +167,7 @@ export function SeatsStage({ model, units, selected, onSelect, pasting, setPasti
   const [name, setName] = useState('');
   const { catalogue } = view.studio;
   const without = seats.filter(({ record }) => record.project === null);
+  const compact = selected !== null;
   const empty = seats.length === 0;
   const addOne = () => {
     if (!name.trim()) return;
@@ -140,7 +200,8 @@ export function SeatsStage({ model, units, selected, onSelect, pasting, setPasti
                   className="select select-sm w-40"
                   value=""
                   onChange={(event) => {
-                    for (const { record } of without) model.act({ kind: 'seat', id: record.id, changes: { project: event.target.value } });
+                    for (const { record } of without)
+                      model.act({ kind: 'seat', id: record.id, changes: { project: event.target.value } });
                   }}
                 >
                   <option value="">choose</option>
@@ -174,10 +235,10 @@ export function SeatsStage({ model, units, selected, onSelect, pasting, setPasti
                   </th>
                   <th scope="col">Skill</th>
                   <th scope="col">Project</th>
-                  <th scope="col">Cord</th>
+                  {!compact && <th scope="col">Cord</th>}
                   <th scope="col">Colour</th>
-                  <th scope="col">Skin</th>
-                  <th scope="col">Note</th>
+                  {!compact && <th scope="col">Skin</th>}
+                  {!compact && <th scope="col">Note</th>}
                   <th scope="col">
                     <span className="sr-only">Take out</span>
                   </th>
@@ -185,7 +246,15 @@ export function SeatsStage({ model, units, selected, onSelect, pasting, setPasti
               </thead>
               <tbody>
                 {seats.map((seat, index) => (
-                  <SeatRow key={seat.record.id} seat={seat} index={index} model={model} selected={seat.record.id === selected} onSelect={() => onSelect(seat.record.id)} />
+                  <SeatRow
+                    key={seat.record.id}
+                    seat={seat}
+                    index={index}
+                    model={model}
+                    compact={compact}
+                    selected={seat.record.id === selected}
+                    onSelect={() => onSelect(seat.record.id)}
+                  />
                 ))}
               </tbody>
             </table>
@@ -201,7 +270,14 @@ export function SeatsStage({ model, units, selected, onSelect, pasting, setPasti
       >
         <label className="flex items-center gap-2">
           <span className="quiet text-sm">One more seat</span>
-          <input className="input input-sm w-60" value={name} onChange={(event) => setName(event.target.value)} placeholder="Name" data-new-seat autoComplete="off" />
+          <input
+            className="input input-sm w-60"
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+            placeholder="Name"
+            data-new-seat
+            autoComplete="off"
+          />
         </label>
         <button type="submit" className="btn btn-sm" disabled={!name.trim()}>
           Add seat

@@ -15,12 +15,19 @@ export async function send(client: QueryClient, session: string, operation: Oper
     case 'seat': {
       const seat = view.seats.find((s) => s.id === operation.id);
       const { version = 1, person_version = 1 } = seat ?? {};
-      const stored = await request<SeatRecord>('PATCH', `/api/seats/${operation.id}`, { version, person_version, changes: operation.changes });
+      const stored = await request<SeatRecord>('PATCH', `/api/seats/${operation.id}`, {
+        version,
+        person_version,
+        changes: operation.changes,
+      });
       const now = client.getQueryData<SessionView>(viewKey(session))!;
       return { ...now, seats: now.seats.map((s) => (s.id === stored.id ? stored : s)) };
     }
     case 'session': {
-      const stored = await request<SessionRecord>('PATCH', base, { version: view.session.version, changes: operation.changes });
+      const stored = await request<SessionRecord>('PATCH', base, {
+        version: view.session.version,
+        changes: operation.changes,
+      });
       return { ...view, session: { ...view.session, ...stored } };
     }
     case 'add':
@@ -28,6 +35,10 @@ export async function send(client: QueryClient, session: string, operation: Oper
     case 'remove':
       return request('DELETE', `/api/seats/${operation.id}`);
     case 'cut':
-      return request('POST', `${base}/cut`, { version: view.session.version, cut: operation.cut, seen: operation.now.map(cutKey) });
+      return request('POST', `${base}/cut`, {
+        version: view.session.version,
+        cut: operation.cut,
+        seen: operation.now.map(cutKey),
+      });
   }
 }

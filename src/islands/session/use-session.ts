@@ -54,7 +54,10 @@ export function useSession(initial: SessionView) {
   });
 
   const unsaved = useMutationState<Unsaved>({
-    filters: { mutationKey: ['operation', id], predicate: ({ state }) => state.status === 'pending' || state.status === 'error' },
+    filters: {
+      mutationKey: ['operation', id],
+      predicate: ({ state }) => state.status === 'pending' || state.status === 'error',
+    },
     select: (mutation) => ({
       operation: mutation.state.variables as Operation,
       problem: (mutation.state.error ?? mutation.state.failureReason) as RequestProblem | null,
@@ -63,7 +66,10 @@ export function useSession(initial: SessionView) {
     }),
   });
 
-  const view = useMemo(() => unsaved.reduce((shown, { operation }) => applyOperation(shown, operation), stored), [stored, unsaved]);
+  const view = useMemo(
+    () => unsaved.reduce((shown, { operation }) => applyOperation(shown, operation), stored),
+    [stored, unsaved],
+  );
   const seats = useMemo<PlannedSeat[]>(() => {
     const { settings, catalogue } = view.studio;
     return view.seats.map((record) => ({
@@ -72,7 +78,11 @@ export function useSession(initial: SessionView) {
     }));
   }, [view]);
   const stages = useMemo<StageState[]>(
-    () => stagesOf(seats.map(({ record, plan }) => ({ id: record.id, accepted: record.accepted, plan })), view.session.cut_done),
+    () =>
+      stagesOf(
+        seats.map(({ record, plan }) => ({ id: record.id, accepted: record.accepted, plan })),
+        view.session.cut_done,
+      ),
     [seats, view.session.cut_done],
   );
 
@@ -138,7 +148,13 @@ export function useSession(initial: SessionView) {
   const failed = unsaved.filter((item) => item.failed);
   const deleted = failed.some((item) => item.problem?.status === 410) || error?.status === 410;
   const saveState: SaveState =
-    failed.length > 0 ? 'conflict' : unsaved.some((item) => item.problem?.away) ? 'away' : unsaved.length > 0 ? 'saving' : 'saved';
+    failed.length > 0
+      ? 'conflict'
+      : unsaved.some((item) => item.problem?.away)
+        ? 'away'
+        : unsaved.length > 0
+          ? 'saving'
+          : 'saved';
   return { view, seats, stages, unsaved, failed, deleted, saveState, act, undo, undoable, drop, insist, bringBack };
 }
 

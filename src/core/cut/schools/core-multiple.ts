@@ -10,7 +10,11 @@ export const coreMultiple: School = {
     const core = 2 * (around + core_allowance);
     return byRule(
       leg,
-      { for: 'core', mm: core / legsWith('core', legs), because: `2 × (${around.toFixed(1)} + ${core_allowance}), over ${legsWith('core', legs)} strands` },
+      {
+        for: 'core',
+        mm: core / legsWith('core', legs),
+        because: `2 × (${around.toFixed(1)} + ${core_allowance}), over ${legsWith('core', legs)} strands`,
+      },
       {
         for: 'stitches',
         mm: (core_multiple * core) / legsWith('stitches', legs),

@@ -11,7 +11,11 @@ export const measured: School = {
     const use = totalOf(leg.entries.filter((entry) => entry.for === 'stitches'));
     return [
       ...leg.entries,
-      { for: 'tail', mm: handlingTail(skill, leg.cord.cord, figures), because: `to hold while the last knots are tied (${skill})` },
+      {
+        for: 'tail',
+        mm: handlingTail(skill, leg.cord.cord, figures),
+        because: `to hold while the last knots are tied (${skill})`,
+      },
       {
         for: 'allowance',
         mm: riskAllowance(use, skill, figures),

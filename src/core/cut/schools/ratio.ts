@@ -10,8 +10,16 @@ export const ratio: School = {
     const work = ((ratio_all - ratio_core) * fit.knotted_mm) / legsWith('stitches', legs);
     const entries = byRule(
       leg,
-      { for: 'core', mm: core, because: `${ratio_core} × ${fit.knotted_mm.toFixed(1)} of band, over ${legsWith('core', legs)} strands` },
-      { for: 'stitches', mm: work, because: `(${ratio_all} − ${ratio_core}) × ${fit.knotted_mm.toFixed(1)} of band, over ${legsWith('stitches', legs)} strands` },
+      {
+        for: 'core',
+        mm: core,
+        because: `${ratio_core} × ${fit.knotted_mm.toFixed(1)} of band, over ${legsWith('core', legs)} strands`,
+      },
+      {
+        for: 'stitches',
+        mm: work,
+        because: `(${ratio_all} − ${ratio_core}) × ${fit.knotted_mm.toFixed(1)} of band, over ${legsWith('stitches', legs)} strands`,
+      },
     );
     return leg.works ? [...entries, { for: 'tail', mm: ratio_hands, because: 'extra for hands' }] : entries;
   },

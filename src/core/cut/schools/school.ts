@@ -1,4 +1,3 @@
-
 import type { Fit, Size } from '../../fit';
 import type { Piece } from '../../project';
 import type { Figures, School as SchoolSlug, Skill } from '../../studio';

@@ -2,4 +2,6 @@ import { editDocument } from '../../../app/settings';
 import { checkCord } from '../../../http/checks';
 import { writes } from '../../../http/endpoint';
 
-export const PUT = writes(checkCord, async ({ version, doc }, { params }) => editDocument('cords', params.slug ?? '', version, doc));
+export const PUT = writes(checkCord, async ({ version, doc }, { params }) =>
+  editDocument('cords', params.slug ?? '', version, doc),
+);

@@ -2,4 +2,6 @@ import { editDocument } from '../../../app/settings';
 import { checkHardware } from '../../../http/checks';
 import { writes } from '../../../http/endpoint';
 
-export const PUT = writes(checkHardware, async ({ version, doc }, { params }) => editDocument('hardware', params.slug ?? '', version, doc));
+export const PUT = writes(checkHardware, async ({ version, doc }, { params }) =>
+  editDocument('hardware', params.slug ?? '', version, doc),
+);

@@ -1,7 +1,13 @@
 import { useEffect, useState, type InputHTMLAttributes } from 'react';
 
 /** A text field that reports once, when it is left or Enter is pressed; `check` says what is wrong, or null. */
-export function TextCell({ label, value, onChange, check, ...rest }: {
+export function TextCell({
+  label,
+  value,
+  onChange,
+  check,
+  ...rest
+}: {
   label: string;
   value: string;
   onChange: (value: string) => void;
@@ -36,7 +42,10 @@ export function TextCell({ label, value, onChange, check, ...rest }: {
         }}
       />
       {problem && (
-        <span role="alert" className="absolute left-0 top-full z-20 w-56 border border-error bg-base-100 px-2 py-1 text-sm text-error">
+        <span
+          role="alert"
+          className="absolute left-0 top-full z-20 w-56 border border-error bg-base-100 px-2 py-1 text-sm text-error"
+        >
           {problem}
         </span>
       )}
@@ -48,4 +57,5 @@ export function TextCell({ label, value, onChange, check, ...rest }: {
 export const checkAge = (text: string): string | null =>
   text === '' || (/^\d{1,3}$/.test(text) && Number(text) <= 120) ? null : 'Whole years, 0 to 120';
 /** What is wrong with a name, or null. */
-export const checkName = (text: string): string | null => (text === '' ? 'A name is needed' : text.length > 120 ? 'At most 120 characters' : null);
+export const checkName = (text: string): string | null =>
+  text === '' ? 'A name is needed' : text.length > 120 ? 'At most 120 characters' : null;

@@ -1,0 +1,195 @@
+import { X } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { formatLength, parseGirth, WRIST, type Units } from '../../core/measure';
+import type { Avoid } from '../../core/studio';
+import type { PersonView } from '../../app/people';
+import { request, type RequestProblem } from '../../ui/api';
+
+interface Fields {
+  name: string;
+  age: string;
+  nickel: boolean;
+  synthetic: boolean;
+  wrist: string;
+  method: 'tape' | 'strip' | 'told';
+  taken_on: string;
+}
+
+const fieldsOf = (person: PersonView, today: string): Fields => ({
+  name: person.name,
+  age: person.age === null ? '' : String(person.age),
+  nickel: person.avoid.includes('nickel'),
+  synthetic: person.avoid.includes('synthetic'),
+  wrist: '',
+  method: 'tape',
+  taken_on: today,
+});
+
+/** One person beside the list: what is kept of them, their wrists over time, and a way to forget them. */
+export function PersonTray({
+  person,
+  units,
+  today,
+  onSaved,
+  onForgotten,
+  onClose,
+}: {
+  person: PersonView;
+  units: Units;
+  today: string;
+  onSaved: (person: PersonView) => void;
+  onForgotten: () => void;
+  onClose: () => void;
+}) {
+  const { register, handleSubmit, formState, reset } = useForm<Fields>({ defaultValues: fieldsOf(person, today) });
+  const [problem, setProblem] = useState<string | null>(null);
+  const [asking, setAsking] = useState(false);
+  const { errors } = formState;
+  useEffect(() => reset(fieldsOf(person, today)), [person, today, reset]);
+
+  async function save(fields: Fields) {
+    setProblem(null);
+    const avoid: Avoid[] = [
+      ...(fields.nickel ? ['nickel' as const] : []),
+      ...(fields.synthetic ? ['synthetic' as const] : []),
+    ];
+    const age = fields.age === '' ? null : Number(fields.age);
+    const reading = fields.wrist.trim() ? parseGirth(fields.wrist, WRIST) : null;
+    const changes = {
+      name: fields.name.trim(),
+      ...(age !== person.age && { age }),
+      avoid,
+      ...(reading?.ok && { wrist: { mm: Math.round(reading.mm), method: fields.method, taken_on: fields.taken_on } }),
+    };
+    try {
+      onSaved(await request<PersonView>('PATCH', `/api/people/${person.id}`, { version: person.version, changes }));
+    } catch (error) {
+      setProblem((error as RequestProblem).message);
+    }
+  }
+  async function forget() {
+    try {
+      await request('DELETE', `/api/people/${person.id}`);
+      onForgotten();
+    } catch (error) {
+      setProblem((error as RequestProblem).message);
+    }
+  }
+  const wrong =
+    problem ?? errors.name?.message ?? errors.age?.message ?? errors.wrist?.message ?? errors.taken_on?.message;
+  return (
+    <aside aria-label={person.name} className="w-[360px] shrink-0 self-start border-l hair px-4 py-3">
+      <header className="flex items-start justify-between">
+        <h2 className="truncate text-xl">{person.name}</h2>
+        <button type="button" className="btn btn-ghost btn-sm" onClick={onClose} aria-label="Close the tray">
+          <X size={18} aria-hidden="true" />
+        </button>
+      </header>
+      <form noValidate onSubmit={handleSubmit(save)} className="mt-2 space-y-2">
+        <label className="block">
+          <span className="block text-sm">Name</span>
+          <input
+            className="input w-full"
+            maxLength={120}
+            autoComplete="off"
+            {...register('name', { validate: (v) => v.trim() !== '' || 'A name is needed.' })}
+          />
+        </label>
+        <label className="block">
+          <span className="block text-sm">
+            Age{person.age_on && <span className="quiet">, as given on {person.age_on}</span>}
+          </span>
+          <input
+            className="input w-24"
+            inputMode="numeric"
+            autoComplete="off"
+            {...register('age', {
+              pattern: { value: /^(\d{1,2}|1[01]\d|120)?$/, message: 'Age: whole years, 0 to 120.' },
+            })}
+          />
+        </label>
+        <fieldset className="flex gap-4">
+          <legend className="text-sm">Skin does not take</legend>
+          <label className="flex items-center gap-2">
+            <input type="checkbox" className="checkbox checkbox-sm" {...register('nickel')} /> nickel
+          </label>
+          <label className="flex items-center gap-2">
+            <input type="checkbox" className="checkbox checkbox-sm" {...register('synthetic')} /> synthetic cord
+          </label>
+        </fieldset>
+        <fieldset className="flex gap-2">
+          <legend className="text-sm">A new wrist</legend>
+          <input
+            className="input w-28"
+            aria-label="Wrist"
+            placeholder={units === 'in' ? '6 ½ in' : '16.5 cm'}
+            autoComplete="off"
+            {...register('wrist', {
+              validate: (text) => {
+                if (!text.trim()) return true;
+                const reading = parseGirth(text, WRIST);
+                return reading.ok || `Wrist: ${reading.problem}.`;
+              },
+            })}
+          />
+          <select className="select w-24" aria-label="Taken by" {...register('method')}>
+            <option value="tape">tape</option>
+            <option value="strip">strip</option>
+            <option value="told">told</option>
+          </select>
+          <input
+            type="date"
+            className="input w-36"
+            aria-label="Taken on"
+            max={today}
+            {...register('taken_on', { required: 'Choose the day the wrist was taken.' })}
+          />
+        </fieldset>
+        <p role="alert" className="font-semibold text-error empty:hidden">
+          {wrong}
+        </p>
+        <button type="submit" className="btn btn-primary btn-sm" disabled={formState.isSubmitting}>
+          Save
+        </button>
+      </form>
+      <h3 className="mt-4 font-semibold">Wrists</h3>
+      {person.wrists.length === 0 ? (
+        <p className="quiet">None taken yet.</p>
+      ) : (
+        <table className="sheet">
+          <tbody>
+            {person.wrists.map((wrist) => (
+              <tr key={wrist.taken_on}>
+                <td>{wrist.taken_on}</td>
+                <td>{wrist.method}</td>
+                <td className="num font-semibold">{formatLength(wrist.mm, units)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      <div className="mt-5 border-t hair pt-3">
+        {asking ? (
+          <>
+            <p className="text-sm">
+              Name, age, skin and wrists are erased for good. Past sessions keep their cuts, without the name.
+            </p>
+            <div className="mt-2 flex gap-2">
+              <button type="button" className="btn btn-error btn-sm" onClick={() => void forget()}>
+                Erase
+              </button>
+              <button type="button" className="btn btn-sm" onClick={() => setAsking(false)}>
+                Keep
+              </button>
+            </div>
+          </>
+        ) : (
+          <button type="button" className="btn btn-ghost btn-sm" onClick={() => setAsking(true)}>
+            Forget this person…
+          </button>
+        )}
+      </div>
+    </aside>
+  );
+}

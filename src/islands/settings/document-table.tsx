@@ -1,0 +1,100 @@
+import { useState } from 'react';
+import { request, type RequestProblem } from '../../ui/api';
+import { TextCell } from '../../ui/text-cell';
+
+/** A number of a document that can be changed, with its limits. */
+export interface NumberField<Doc> {
+  readonly key: keyof Doc & string;
+  readonly label: string;
+  readonly unit: string;
+  readonly min: number;
+  readonly max: number;
+}
+
+interface Entry<Doc> {
+  readonly doc: Doc;
+  readonly version: number;
+}
+
+/** Catalogue entries of one kind with the numbers the sizing rests on, each to be changed in place. */
+export function DocumentTable<Doc extends { slug: string; name: string; source: string }>({
+  path,
+  initial,
+  fields,
+  words,
+}: {
+  path: 'cords' | 'hardware';
+  initial: readonly Entry<Doc>[];
+  fields: readonly NumberField<Doc>[];
+  /** What else is said of an entry, in words. */
+  words: (doc: Doc) => string;
+}) {
+  const [entries, setEntries] = useState(initial);
+  const [note, setNote] = useState<{ text: string; bad: boolean } | null>(null);
+  async function save(entry: Entry<Doc>, doc: Doc) {
+    try {
+      const view = await request<Record<typeof path, Entry<Doc>[]>>('PUT', `/api/${path}/${doc.slug}`, {
+        version: entry.version,
+        doc,
+      });
+      setEntries(view[path]);
+      setNote({ text: `${doc.name} saved.`, bad: false });
+    } catch (error) {
+      const { status, message, current } = error as RequestProblem;
+      if (status === 409) setEntries(entries.map((e) => (e.doc.slug === doc.slug ? (current as Entry<Doc>) : e)));
+      setNote({
+        text: `${doc.name} not saved: ${message}${status === 409 ? ' It is shown as it is now.' : ''}`,
+        bad: true,
+      });
+    }
+  }
+  return (
+    <>
+      <p role="status" className={`min-h-6 text-sm ${note?.bad ? 'font-semibold text-error' : 'quiet'}`}>
+        {note?.text}
+      </p>
+      <table className="sheet">
+        <thead>
+          <tr>
+            <th scope="col">Name</th>
+            {fields.map((field) => (
+              <th key={field.key} scope="col" className="num">
+                {field.label}, {field.unit}
+              </th>
+            ))}
+            <th scope="col">Is</th>
+            <th scope="col">Source</th>
+          </tr>
+        </thead>
+        <tbody>
+          {entries.map((entry) => (
+            <tr key={entry.doc.slug}>
+              <th scope="row" className="border-b-0! font-normal!">
+                {entry.doc.name}
+              </th>
+              {fields.map((field) => (
+                <td key={field.key} className="w-28">
+                  <TextCell
+                    label={`${field.label} of ${entry.doc.name}`}
+                    value={String(entry.doc[field.key])}
+                    className="text-right tabular-nums"
+                    inputMode="decimal"
+                    check={(text) => {
+                      const number = Number(text.replace(',', '.'));
+                      return text !== '' && number >= field.min && number <= field.max
+                        ? null
+                        : `${field.min} to ${field.max} ${field.unit}`;
+                    }}
+                    onChange={(text) => void save(entry, { ...entry.doc, [field.key]: Number(text.replace(',', '.')) })}
+                  />
+                </td>
+              ))}
+              <td className="text-sm">{words(entry.doc)}</td>
+              <td className="quiet text-sm">{entry.doc.source}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </>
+  );
+}

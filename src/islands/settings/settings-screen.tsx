@@ -1,0 +1,171 @@
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import type { Cord } from '../../core/cord';
+import type { Hardware } from '../../core/part';
+import type { Figure, Settings } from '../../core/studio';
+import type { SettingsView } from '../../app/settings';
+import { request, type RequestProblem } from '../../ui/api';
+import { DocumentTable, type NumberField } from './document-table';
+
+const CORD_FIELDS: readonly NumberField<Cord>[] = [
+  { key: 'diameter_mm', label: 'Diameter', unit: 'mm', min: 0.2, max: 12 },
+  { key: 'compression', label: 'Compression', unit: '× diameter', min: 0.4, max: 1 },
+];
+const HARDWARE_FIELDS: readonly NumberField<Hardware>[] = [
+  { key: 'bar_mm', label: 'Bar', unit: 'mm', min: 0.5, max: 15 },
+  { key: 'opening_mm', label: 'Opening', unit: 'mm', min: 1, max: 80 },
+  { key: 'closed_mm', label: 'Closed', unit: 'mm', min: 0, max: 120 },
+];
+
+/** The studio's own figures: each with its unit, where it comes from, and what it was to begin with. */
+export function SettingsScreen({ view, figures }: { view: SettingsView; figures: readonly Figure[] }) {
+  const [version, setVersion] = useState(view.version);
+  const [note, setNote] = useState<{ text: string; bad: boolean } | null>(null);
+  const { register, handleSubmit, formState, reset, setValue } = useForm<Settings>({ defaultValues: view.settings });
+  const { errors } = formState;
+  const wrong = figures.find((f) => errors.figures && f.name in errors.figures);
+
+  async function save(settings: Settings) {
+    try {
+      const saved = await request<SettingsView>('PUT', '/api/settings', { version, settings });
+      setVersion(saved.version);
+      reset(saved.settings);
+      setNote({ text: 'Saved. Every session is reckoned with these figures from now on.', bad: false });
+    } catch (error) {
+      const { message, status } = error as RequestProblem;
+      setNote({
+        text:
+          status === 409
+            ? `${message} Open the page again to see them; what you typed is still here to compare.`
+            : message,
+        bad: true,
+      });
+    }
+  }
+  const groups = [...new Set(figures.map((f) => f.group))];
+  return (
+    <div className="px-4">
+      <form noValidate onSubmit={handleSubmit(save)} aria-label="Studio settings">
+        <section className="flex flex-wrap gap-4 border-y hair bg-base-200 px-4 py-3">
+          <label className="block">
+            <span className="block text-sm">Studio</span>
+            <input
+              className="input w-72"
+              maxLength={80}
+              {...register('name', { required: 'The studio needs a name.' })}
+            />
+          </label>
+          <label className="block">
+            <span className="block text-sm">Units</span>
+            <select className="select w-36" {...register('units')}>
+              <option value="cm">centimetres</option>
+              <option value="in">inches</option>
+            </select>
+          </label>
+          <label className="block">
+            <span className="block text-sm">Paper</span>
+            <select className="select w-32" {...register('paper')}>
+              <option value="a4">A4</option>
+              <option value="letter">US Letter</option>
+            </select>
+          </label>
+          <label className="block">
+            <span className="block text-sm">Cuts by school</span>
+            <select className="select w-44" {...register('school')}>
+              <option value="measured">Measured</option>
+              <option value="ratio">Ratio</option>
+              <option value="core-multiple">Core multiple</option>
+            </select>
+          </label>
+        </section>
+        {groups.map((group) => (
+          <section key={group} className="mt-5">
+            <h2 className="text-xl">{group}</h2>
+            <table className="sheet">
+              <thead className="sr-only">
+                <tr>
+                  <th scope="col">Figure</th>
+                  <th scope="col">Value</th>
+                  <th scope="col">Unit</th>
+                  <th scope="col">Source</th>
+                  <th scope="col">Reset</th>
+                </tr>
+              </thead>
+              <tbody>
+                {figures
+                  .filter((f) => f.group === group)
+                  .map((f) => (
+                    <tr key={f.name}>
+                      <td className="w-80">
+                        <label htmlFor={f.name}>{f.label}</label>
+                      </td>
+                      <td className="w-28">
+                        <input
+                          id={f.name}
+                          type="number"
+                          step="any"
+                          className="cell border-base-300! text-right tabular-nums"
+                          aria-invalid={Boolean(errors.figures?.[f.name as keyof Settings['figures']])}
+                          {...register(`figures.${f.name as keyof Settings['figures']}`, {
+                            valueAsNumber: true,
+                            validate: (v) =>
+                              (v >= f.min && v <= f.max) || `${f.label}: ${f.min} to ${f.max} ${f.unit}.`,
+                          })}
+                        />
+                      </td>
+                      <td className="w-36 text-sm">{f.unit}</td>
+                      <td className="quiet text-sm">{f.source}</td>
+                      <td className="w-32 text-right">
+                        <button
+                          type="button"
+                          className="btn btn-ghost btn-xs"
+                          aria-label={`Set ${f.label} back to ${f.start}`}
+                          onClick={() =>
+                            setValue(`figures.${f.name as keyof Settings['figures']}`, f.start, {
+                              shouldDirty: true,
+                              shouldValidate: true,
+                            })
+                          }
+                        >
+                          back to {f.start}
+                        </button>
+                      </td>
+                    </tr>
+                  ))}
+              </tbody>
+            </table>
+          </section>
+        ))}
+        <div className="sticky bottom-0 mt-4 flex items-center gap-3 border-t hair bg-base-100 py-3">
+          <button type="submit" className="btn btn-primary" disabled={formState.isSubmitting}>
+            Save the settings
+          </button>
+          <p role="status" className={note?.bad || wrong ? 'font-semibold text-error' : 'quiet'}>
+            {errors.name?.message ??
+              (wrong && errors.figures?.[wrong.name as keyof Settings['figures']]?.message) ??
+              note?.text ??
+              (formState.isDirty ? 'Changed, not saved yet.' : '')}
+          </p>
+        </div>
+      </form>
+      <section className="mt-6">
+        <h2 className="text-xl">Cords</h2>
+        <DocumentTable
+          path="cords"
+          initial={view.cords}
+          fields={CORD_FIELDS}
+          words={(cord) => `${cord.fibre}, ${cord.stiffness}, ${cord.colours.length} colours`}
+        />
+      </section>
+      <section className="mt-6">
+        <h2 className="text-xl">Hardware</h2>
+        <DocumentTable
+          path="hardware"
+          initial={view.hardware}
+          fields={HARDWARE_FIELDS}
+          words={(h) => `${h.kind.replace('-', ' ')}${h.nickel ? ', contains nickel' : ''}`}
+        />
+      </section>
+    </div>
+  );
+}
