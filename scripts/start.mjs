@@ -1,14 +1,13 @@
 // npm start: installs what is missing, builds when stale, starts the database, loads the demo once, serves, prints one address.
-import { fork, spawnSync } from 'node:child_process';
 import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { prepareDatabase, startServer } from './lib/application.mjs';
 import { buildApplication } from './lib/build.mjs';
 import { needDebian } from './lib/debian.mjs';
 import { installPackages } from './lib/install.mjs';
 import { freePort } from './lib/ports.mjs';
 import { cluster, stateFolder } from './lib/postgres.mjs';
-import { QUIET, ROOT } from './lib/root.mjs';
-import { fail, say } from './lib/say.mjs';
+import { say } from './lib/say.mjs';
 
 const state = stateFolder('lapboard');
 const note = join(state, 'running.json');
@@ -38,29 +37,19 @@ const ours = await postgres.start();
 postgres.createDatabase('lapboard');
 const port = await freePort(Number(process.env.PORT ?? 4320));
 const url = `http://127.0.0.1:${port}`;
-const env = { ...QUIET, NODE_ENV: 'production', DATABASE_URL: postgres.url('lapboard'), PORT: String(port) };
-
-const prepared = spawnSync(process.execPath, ['--import', 'tsx', 'scripts/prepare.ts', '--demo'], {
-  cwd: ROOT,
-  env,
-  stdio: ['ignore', 2, 2],
-});
-if (prepared.status !== 0) fail('The database could not be prepared; what it said is above.');
+prepareDatabase(postgres.url('lapboard'), { demo: true });
 
 let stopping = false;
 let server;
 
 /** Starts the web server, and starts it again should it be killed. */
-function serve(onReady) {
-  server = fork(join(ROOT, 'scripts/serve.mjs'), { cwd: ROOT, env });
-  server.once('message', () => {
-    writeFileSync(note, JSON.stringify({ url, pid: server.pid }));
-    onReady?.();
-  });
+async function serve() {
+  server = await startServer(postgres.url('lapboard'), port);
+  writeFileSync(note, JSON.stringify({ url }));
   server.once('exit', () => {
     if (stopping) return finish();
     say('The server ended; starting it again…');
-    setTimeout(() => serve(), 500);
+    setTimeout(serve, 500);
   });
 }
 
@@ -80,4 +69,5 @@ process.on('SIGINT', stop);
 process.on('SIGTERM', stop);
 process.on('SIGHUP', stop);
 
-serve(() => console.log(`Lapboard is running: ${url}   (Ctrl-C stops it)`));
+await serve();
+console.log(`Lapboard is running: ${url}   (Ctrl-C stops it)`);

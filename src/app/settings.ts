@@ -31,14 +31,15 @@ export function openSettings(): Promise<SettingsView> {
   });
 }
 
-export function editSettings(version: number, settings: Settings): Promise<SettingsView> {
-  return inTransaction(async (t) => {
+export async function editSettings(version: number, settings: Settings): Promise<SettingsView> {
+  await inTransaction(async (t) => {
     if (!(await updateSettings(version, settings, t))) throw stale('settings page', await readSettings(t));
-  }).then(openSettings);
+  });
+  return openSettings();
 }
 
 /** Replaces a cord's or hardware's document; its slug stays. */
-export function editDocument(
+export async function editDocument(
   table: 'cords' | 'hardware',
   slug: string,
   version: number,
@@ -46,9 +47,10 @@ export function editDocument(
 ): Promise<SettingsView> {
   if (doc.slug !== slug)
     throw new Problem(422, 'slug', 'The slug of a catalogue entry cannot change.', { pointer: '/doc/slug' });
-  return inTransaction(async (t) => {
+  await inTransaction(async (t) => {
     const rows = await readDocuments(table, t);
     if (!Object.hasOwn(rows, slug)) throw notFound('catalogue entry');
     if (!(await updateDocument(table, slug, version, doc, t))) throw stale('catalogue entry', rows[slug]);
-  }).then(openSettings);
+  });
+  return openSettings();
 }

@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import type { AnatomyEntry } from '../core/cut';
+import { totalOf, type AnatomyEntry } from '../core/cut';
 import { formatMm } from '../core/measure';
 import type { Stretch } from '../core/studio';
 import { STRETCH_NAMES } from './stretch-names';
@@ -42,14 +42,9 @@ export function CutAnatomy({
 }) {
   const id = useId();
   const ink = lineOn(hex);
-  let x = 0;
   const parts = anatomy
-    .filter((entry) => entry.mm > 0.05)
-    .map((entry) => {
-      const from = x;
-      x += entry.mm;
-      return { entry, from };
-    });
+    .map((entry, i) => ({ entry, from: totalOf(anatomy.slice(0, i)) }))
+    .filter(({ entry }) => entry.mm > 0.05);
   const label = (entry: AnatomyEntry) => `${STRETCH_NAMES[entry.for]}, ${formatMm(entry.mm)}: ${entry.because}`;
   return (
     <svg

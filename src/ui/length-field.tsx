@@ -1,8 +1,6 @@
-import { useEffect, useId, useState, type KeyboardEvent, type Ref } from 'react';
+import { useId, type KeyboardEvent, type Ref } from 'react';
 import { formatLength, parseGirth, parseLength, type Girth, type Units } from '../core/measure';
-
-/** Where a length may lie, and the words for it. */
-type Range = Girth;
+import { useDraft } from './use-draft';
 
 /**
  * A length written as makers write it: `16.5`, `165 mm`, `6 1/2 in`, `6½"`. It is read when the field is left or Enter is
@@ -27,7 +25,7 @@ export function LengthField({
   /** For body measures, whose bare numbers are read in the unit that makes sense. */
   girth?: Girth;
   /** For other lengths, read as centimetres or inches when bare. */
-  range?: Range;
+  range?: Girth;
   estimated?: boolean;
   onChange: (mm: number | null) => void;
   className?: string;
@@ -35,31 +33,22 @@ export function LengthField({
   onKeyDown?: (event: KeyboardEvent<HTMLInputElement>) => void;
 } & Record<`data-${string}`, string | number>) {
   const shown = value === null ? '' : `${estimated ? '~' : ''}${formatLength(value, units)}`;
-  const [text, setText] = useState(shown);
-  const [problem, setProblem] = useState<string | null>(null);
+  const { text, problem, write, object, drop } = useDraft(shown);
   const id = useId();
-  useEffect(() => {
-    setText(shown);
-    setProblem(null);
-  }, [shown]);
 
   function read() {
     if (text === shown) return;
     const written = text.trim().replace(/^~\s*/, '');
-    if (written === '') {
-      setProblem(null);
-      if (value !== null) onChange(null);
-      return;
-    }
+    if (written === '') return value === null ? drop() : onChange(null);
     const reading = girth ? parseGirth(written, girth) : parseLength(written, units);
-    if (!reading.ok) return setProblem(reading.problem);
+    if (!reading.ok) return object(reading.problem);
     const mm = Math.round(reading.mm);
-    if (range && (mm < range.min || mm > range.max))
-      return setProblem(
+    if (range && (mm < range.min || mm > range.max)) {
+      return object(
         `A ${range.name} is between ${formatLength(range.min, units)} and ${formatLength(range.max, units)}`,
       );
-    setProblem(null);
-    if (mm === value) setText(shown);
+    }
+    if (mm === value) drop();
     else onChange(mm);
   }
 
@@ -76,14 +65,11 @@ export function LengthField({
         placeholder={units === 'in' ? '6 ½ in' : '16.5 cm'}
         inputMode="text"
         autoComplete="off"
-        onChange={(event) => setText(event.target.value)}
+        onChange={(event) => write(event.target.value)}
         onBlur={read}
         onKeyDown={(event) => {
           if (event.key === 'Enter' || event.key === 'ArrowDown' || event.key === 'ArrowUp') read();
-          if (event.key === 'Escape') {
-            setText(shown);
-            setProblem(null);
-          }
+          if (event.key === 'Escape') drop();
           onKeyDown?.(event);
         }}
       />

@@ -1,4 +1,5 @@
-import { useEffect, useState, type InputHTMLAttributes } from 'react';
+import type { InputHTMLAttributes } from 'react';
+import { useDraft } from './use-draft';
 
 /** A text field that reports once, when it is left or Enter is pressed; `check` says what is wrong, or null. */
 export function TextCell({
@@ -13,17 +14,13 @@ export function TextCell({
   onChange: (value: string) => void;
   check?: (value: string) => string | null;
 } & Omit<InputHTMLAttributes<HTMLInputElement>, 'value' | 'onChange'>) {
-  const [text, setText] = useState(value);
-  const [problem, setProblem] = useState<string | null>(null);
-  useEffect(() => {
-    setText(value);
-    setProblem(null);
-  }, [value]);
+  const { text, problem, write, object, drop } = useDraft(value);
   function report() {
-    if (text.trim() === value) return setText(value);
-    const wrong = check?.(text.trim()) ?? null;
-    setProblem(wrong);
-    if (!wrong) onChange(text.trim());
+    const written = text.trim();
+    if (written === value) return drop();
+    const wrong = check?.(written) ?? null;
+    if (wrong) object(wrong);
+    else onChange(written);
   }
   return (
     <span className="relative block">
@@ -34,11 +31,11 @@ export function TextCell({
         aria-invalid={problem !== null}
         autoComplete="off"
         value={text}
-        onChange={(event) => setText(event.target.value)}
+        onChange={(event) => write(event.target.value)}
         onBlur={report}
         onKeyDown={(event) => {
           if (event.key === 'Enter' || event.key === 'ArrowDown' || event.key === 'ArrowUp') report();
-          if (event.key === 'Escape') setText(value);
+          if (event.key === 'Escape') drop();
         }}
       />
       {problem && (

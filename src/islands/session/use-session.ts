@@ -100,7 +100,9 @@ export function useSession(initial: SessionView) {
   }, [id, mutate, unsaved]);
 
   const latest = useRef(view);
-  latest.current = view;
+  useEffect(() => {
+    latest.current = view;
+  }, [view]);
   const undos = useRef<Operation[]>([]);
   const [undoable, setUndoable] = useState(0);
   const act = useCallback(

@@ -1,0 +1,100 @@
+// Who may import whom. Each layer lists what it may reach; everything else of ours is out of bounds.
+const LAYERS = {
+  core: [],
+  formats: ['core'],
+  data: ['core'],
+  app: ['core', 'formats', 'data', 'standins', 'catalogue'],
+  // Checks at the edge are formats' (Ajv), shared with the command line.
+  http: ['core', 'formats'],
+  standins: ['core'],
+  pages: ['app', 'http', 'islands', 'ui', 'core', 'layouts'],
+  layouts: ['http', 'islands', 'ui', 'core', 'styles'],
+  islands: ['ui', 'core', 'workers'],
+  ui: ['core'],
+  workers: ['core'],
+  cli: ['core', 'formats', 'catalogue'],
+};
+// Types of the application's answers may be named where they are shown.
+const TYPES_TOO = { islands: ['app', 'data'] };
+const CORE = [
+  'measure',
+  'cord',
+  'stitch',
+  'part',
+  'project',
+  'fit',
+  'cut',
+  'kit',
+  'pace',
+  'safety',
+  'studio',
+  'session',
+  'problem',
+];
+
+const folder = (name) => (name === 'catalogue' ? '^catalogue/' : `^src/${name}/`);
+const OURS = '^(src|catalogue|demo|scripts|tests)/';
+
+const layerRules = Object.entries(LAYERS).flatMap(([name, may]) => {
+  const typed = TYPES_TOO[name] ?? [];
+  const allowed = [name, ...may].map(folder);
+  return [
+    {
+      name: `${name}-imports-only-its-own`,
+      severity: 'error',
+      from: { path: folder(name) },
+      to: { path: OURS, pathNot: [...allowed, ...typed.map(folder)] },
+    },
+    ...(typed.length > 0
+      ? [
+          {
+            name: `${name}-takes-types-only`,
+            severity: 'error',
+            from: { path: folder(name) },
+            to: { path: typed.map(folder), dependencyTypesNot: ['type-only'] },
+          },
+        ]
+      : []),
+  ];
+});
+
+module.exports = {
+  forbidden: [
+    {
+      name: 'no-cycles',
+      severity: 'error',
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
+    { name: 'core-does-no-io', severity: 'error', from: { path: '^src/core/' }, to: { dependencyTypes: ['core'] } },
+    {
+      name: 'core-uses-no-framework',
+      severity: 'error',
+      from: { path: '^src/core/' },
+      to: { path: 'node_modules/', pathNot: ['@sinclair/typebox', 'simple-statistics'] },
+    },
+    ...CORE.map((name) => ({
+      name: `core-${name}-by-its-face`,
+      severity: 'error',
+      from: { path: '^src/', pathNot: `^src/core/${name}/` },
+      to: { path: `^src/core/${name}/`, pathNot: `^src/core/${name}/index\\.ts$` },
+    })),
+    ...layerRules,
+    {
+      name: 'everything-resolves',
+      severity: 'error',
+      from: {},
+      to: { couldNotResolve: true, pathNot: '^(astro:|virtual:)' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'types', 'default'],
+      extensions: ['.ts', '.tsx', '.mjs', '.js', '.json', '.css'],
+    },
+  },
+};

@@ -1,0 +1,32 @@
+import { fork, spawnSync } from 'node:child_process';
+import { join } from 'node:path';
+import { QUIET, ROOT } from './root.mjs';
+import { fail } from './say.mjs';
+
+/** Brings a database to the newest shape, with the demo data if wanted. */
+export function prepareDatabase(url, { demo }) {
+  const args = ['--import', 'tsx', 'scripts/prepare.ts', ...(demo ? ['--demo'] : [])];
+  const { status } = spawnSync(process.execPath, args, {
+    cwd: ROOT,
+    env: { ...QUIET, DATABASE_URL: url },
+    stdio: ['ignore', 2, 2],
+  });
+  if (status !== 0) fail('The database could not be prepared; what it said is above.');
+}
+
+/** The environment the built application runs in. */
+export const serverEnvironment = (database, port) => ({
+  ...QUIET,
+  NODE_ENV: 'production',
+  DATABASE_URL: database,
+  PORT: String(port),
+});
+
+/** Starts the built application as a process of its own; resolves when it answers. */
+export function startServer(database, port) {
+  const server = fork(join(ROOT, 'scripts/serve.mjs'), { cwd: ROOT, env: serverEnvironment(database, port) });
+  return new Promise((resolve, reject) => {
+    server.once('message', () => resolve(server));
+    server.once('exit', (code) => reject(new Error(`The server ended with ${code} before it answered`)));
+  });
+}

@@ -1,0 +1,126 @@
+// npm test: every check of the project, from a bare clone; ends with `N passed, N failed`. `npm test -- unit` runs what is named.
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { buildApplication } from './lib/build.mjs';
+import { prepareDatabase, startServer } from './lib/application.mjs';
+import { needDebian } from './lib/debian.mjs';
+import { installPackages } from './lib/install.mjs';
+import { freePort } from './lib/ports.mjs';
+import { cluster, stateFolder } from './lib/postgres.mjs';
+import { QUIET, ROOT } from './lib/root.mjs';
+import { say } from './lib/say.mjs';
+
+const only = process.argv.slice(2);
+const wanted = (name) => only.length === 0 || only.includes(name);
+let passed = 0;
+let failed = 0;
+const failures = [];
+
+/** Runs a tool of node_modules; true when it ended well. */
+function run(tool, args, env = {}) {
+  const { status } = spawnSync(join(ROOT, 'node_modules/.bin', tool), args, {
+    cwd: ROOT,
+    env: { ...QUIET, ...env },
+    stdio: ['ignore', 1, 2],
+  });
+  return status === 0;
+}
+
+function count(name, good, bad) {
+  passed += good;
+  failed += bad;
+  if (bad > 0) failures.push(`${name}: ${bad} failed`);
+}
+
+/** A check that passes or fails as a whole. */
+function check(name, tool, args) {
+  if (!wanted(name)) return;
+  say(`\n== ${name}`);
+  const ok = run(tool, args);
+  count(name, ok ? 1 : 0, ok ? 0 : 1);
+}
+
+/** Vitest on some projects, counted test by test. A run that left no report counts as a failure. */
+function vitest(name, env) {
+  if (!wanted(name)) return;
+  say(`\n== ${name}`);
+  const file = join(ROOT, `.lapboard/${name}.json`);
+  rmSync(file, { force: true });
+  const ok = run(
+    'vitest',
+    ['run', '--project', name, '--reporter=default', '--reporter=json', `--outputFile.json=${file}`],
+    env,
+  );
+  const report = existsSync(file)
+    ? JSON.parse(readFileSync(file, 'utf8'))
+    : { numPassedTests: 0, numFailedTests: 0, numTotalTests: 0 };
+  const skipped = report.numTotalTests - report.numPassedTests - report.numFailedTests;
+  const bad = report.numFailedTests + skipped;
+  count(name, report.numPassedTests, bad === 0 && (!ok || report.numPassedTests === 0) ? 1 : bad);
+}
+
+function browser(env) {
+  say('\n== browser');
+  const file = join(ROOT, '.lapboard/browser.json');
+  rmSync(file, { force: true });
+  const ok = run('playwright', ['test'], env);
+  const {
+    expected = 0,
+    unexpected = 0,
+    flaky = 0,
+    skipped = 0,
+  } = existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')).stats : {};
+  const bad = unexpected + flaky + skipped;
+  count('browser', expected, bad === 0 && (!ok || expected === 0) ? 1 : bad);
+}
+
+needDebian('postgresql', 'chromium');
+installPackages();
+mkdirSync(join(ROOT, '.lapboard'), { recursive: true });
+run('astro', ['sync']);
+
+check('format', 'prettier', ['--check', '.', '--log-level', 'warn']);
+check('lint', 'eslint', ['.', '--max-warnings', '0']);
+check('types', 'astro', ['check', '--minimumFailingSeverity', 'hint']);
+check('imports', 'depcruise', [
+  'src',
+  'catalogue',
+  'demo',
+  '--config',
+  '.dependency-cruiser.cjs',
+  '--output-type',
+  'err',
+]);
+check('unused', 'knip', []);
+vitest('unit', {});
+
+if (wanted('integration') || wanted('browser')) {
+  // A cluster of its own, thrown away at the end: nothing in it is anybody's data.
+  const folder = join(stateFolder('lapboard-test'), String(process.pid));
+  const postgres = cluster(folder, 55320, ['-c', 'fsync=off']);
+  let server;
+  try {
+    await postgres.start();
+    if (wanted('integration')) {
+      postgres.createDatabase('integration');
+      vitest('integration', { DATABASE_URL: postgres.url('integration'), TEST_DATABASE: 'yes' });
+    }
+    if (wanted('browser')) {
+      buildApplication();
+      postgres.createDatabase('browser');
+      prepareDatabase(postgres.url('browser'), { demo: true });
+      const port = await freePort(4420);
+      server = await startServer(postgres.url('browser'), port);
+      browser({ BASE_URL: `http://127.0.0.1:${port}`, DATABASE_URL: postgres.url('browser'), TEST_CLUSTER: folder });
+    }
+  } finally {
+    server?.kill('SIGKILL');
+    postgres.stop('immediate');
+    rmSync(folder, { recursive: true, force: true });
+  }
+}
+
+for (const line of failures) say(line);
+console.log(`${passed} passed, ${failed} failed`);
+process.exit(failed > 0 ? 1 : 0);

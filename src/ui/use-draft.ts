@@ -1,0 +1,22 @@
+import { useState } from 'react';
+
+/**
+ * What is being written in a field over the value it shows: the text, and what is wrong with it. When the value itself
+ * changes, the draft was of another value and gives way to it.
+ */
+export function useDraft(shown: string) {
+  const [draft, setDraft] = useState<{
+    readonly of: string;
+    readonly text: string;
+    readonly problem: string | null;
+  } | null>(null);
+  const live = draft?.of === shown ? draft : null;
+  return {
+    text: live?.text ?? shown,
+    problem: live?.problem ?? null,
+    write: (text: string) => setDraft({ of: shown, text, problem: null }),
+    /** Keeps the text and says what is wrong with it. */
+    object: (problem: string) => setDraft({ of: shown, text: live?.text ?? shown, problem }),
+    drop: () => setDraft(null),
+  };
+}
