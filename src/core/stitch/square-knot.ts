@@ -28,17 +28,26 @@ const HALF_PITCH = 1.65;
 /** Two core strands pressed together lie this far apart, centre to centre. */
 const CORE_SPACING = 0.94;
 
-/** Moves a point tied around two equal core strands to where it lies around this core: wider across, deeper through. */
-function fitAround(around: Around): (p: Point) => Point {
-  const widen =
-    ((around.strands - 2) * CORE_SPACING * around.diameter) / 2 + (CORE_SPACING * (around.diameter - 1)) / 2;
-  const deepen = (around.diameter - 1) / 2;
-  // The front of the core is passed at full depth, the edges at none: depth follows how squarely the strand lies on the face.
-  return ([x, y, z]) => [
-    x + Math.max(-1, Math.min(1, x / 0.9)) * widen,
-    y,
-    z + Math.max(-1, Math.min(1, z / 0.9)) * deepen,
-  ];
+/** Centre of the outer core strand the table was found with. */
+const OUTER = CORE_SPACING / 2;
+
+/**
+ * Moves a point tied around two equal core strands to where it lies around this core. Between the outer core strands the
+ * face is stretched across and lifted; beside an outer strand the point keeps its bearing from it and its clearance; further
+ * out, where only a and b touch, both shift sideways together, so that the clearance between them stays.
+ */
+function fitAround({ strands, diameter }: Around): (p: Point) => Point {
+  const outer = OUTER * diameter * (strands - 1);
+  const thicker = (diameter - 1) / 2;
+  return ([x, y, z]) => {
+    const [side, reach] = [Math.sign(x), Math.abs(x)];
+    if (reach <= OUTER) return [(x / OUTER) * outer, y, z + Math.sign(z) * thicker];
+    const beside = reach - OUTER;
+    const radial = thicker / Math.hypot(beside, z);
+    const apart = Math.max(0, Math.min(1, (beside - 0.5) / 0.6));
+    const across = outer + beside + (1 - apart) * beside * radial + apart * thicker;
+    return [side * across, y, z * (1 + (1 - apart) * radial)];
+  };
 }
 
 const mirrored = ([x, y, z]: Point): Point => [-x, y + HALF_PITCH, z];
