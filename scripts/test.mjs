@@ -97,7 +97,7 @@ vitest('unit', {});
 
 if (wanted('integration') || wanted('browser')) {
   // A cluster of its own, thrown away at the end: nothing in it is anybody's data.
-  const folder = join(stateFolder('lapboard-test'), String(process.pid));
+  const folder = stateFolder(`lapboard-test-${process.pid}`);
   const postgres = cluster(folder, 55320, ['-c', 'fsync=off']);
   let server;
   try {

@@ -19,7 +19,9 @@ interface Knot {
 }
 
 const PITCH = 1.65;
-const flip = (k: number) => (p: Point): Point => [k % 2 ? -p[0] : p[0], p[1] + k * PITCH, p[2]];
+const flip =
+  (k: number) =>
+  (p: Point): Point => [k % 2 ? -p[0] : p[0], p[1] + k * PITCH, p[2]];
 const turn = (p: Point): Point => [-p[0], p[1], -p[2]];
 const ALONG = [-2, -1, 0, 1, 2, 3];
 
@@ -27,7 +29,15 @@ const KNOTS: Record<string, Knot> = {
   // Strand a over one half knot; b is a turned over, the next half knot is a mirrored.
   'square-knot': {
     start: [
-      [0, 0, 1], [1, -0.25, 1], [1.9, -0.1, 0.3], [2.4, 0.76, -0.3], [2.1, 1.35, -1], [1.9, 2, -0.6], [1.5, 2.15, 0.5], [0.7, 1.95, 1], [0, 1.65, 1],
+      [0, 0, 1],
+      [1, -0.25, 1],
+      [1.9, -0.1, 0.3],
+      [2.4, 0.76, -0.3],
+      [2.1, 1.35, -1],
+      [1.9, 2, -0.6],
+      [1.5, 2.15, 0.5],
+      [0.7, 1.95, 1],
+      [0, 1.65, 1],
     ],
     samples: 64,
     clearance: 0.937,
@@ -66,7 +76,10 @@ function spread(line: readonly Point[], count: number, closed: boolean): Mutable
   for (let i = 1; i < line.length; i++) at.push(at[i - 1]! + distance(line[i]!, line[i - 1]!));
   return Array.from({ length: count }, (_, i) => {
     const s = (at.at(-1)! * i) / (closed ? count : count - 1);
-    const j = Math.max(1, at.findIndex((d, k) => k > 0 && d >= s - 1e-9));
+    const j = Math.max(
+      1,
+      at.findIndex((d, k) => k > 0 && d >= s - 1e-9),
+    );
     const t = (s - at[j - 1]!) / (at[j]! - at[j - 1]!);
     return [0, 1, 2].map((k) => line[j - 1]![k]! * (1 - t) + line[j]![k]! * t) as Mutable;
   });
@@ -85,8 +98,12 @@ function tighten(knot: Knot): Mutable[] {
     const push = points.map((): Mutable => [0, 0, 0]);
     points.forEach((p, i) => {
       const f = push[i]!;
-      const neighbours = [i > 0 ? points[i - 1] : knot.before?.(points[n - 1]!), i < n - 1 ? points[i + 1] : knot.after?.(points[0]!)];
-      for (const q of neighbours) if (q) for (let k = 0; k < 3; k++) f[k]! += (q[k]! - p[k]!) * (0.5 / (distance(p, q) || 1e-9) + 4);
+      const neighbours = [
+        i > 0 ? points[i - 1] : knot.before?.(points[n - 1]!),
+        i < n - 1 ? points[i + 1] : knot.after?.(points[0]!),
+      ];
+      for (const q of neighbours)
+        if (q) for (let k = 0; k < 3; k++) f[k]! += (q[k]! - p[k]!) * (0.5 / (distance(p, q) || 1e-9) + 4);
       for (const x of core) {
         const r = Math.hypot(p[0] - x, p[2]);
         if (r >= clearance) continue;
@@ -98,7 +115,8 @@ function tighten(knot: Knot): Mutable[] {
           if (self && Math.abs(i - j) < skip) return;
           const q = move(other);
           const r = distance(p, q) || 1e-6;
-          if (r < clearance) for (let k = 0; k < 3; k++) f[k]! += ((p[k]! - q[k]!) / r) * firmness * (clearance - r) * 0.5;
+          if (r < clearance)
+            for (let k = 0; k < 3; k++) f[k]! += ((p[k]! - q[k]!) / r) * firmness * (clearance - r) * 0.5;
         });
       }
     });
@@ -111,4 +129,5 @@ function tighten(knot: Knot): Mutable[] {
 
 const knot = KNOTS[process.argv[2] ?? ''];
 if (!knot) throw new Error(`Name a knot: ${Object.keys(KNOTS).join(' or ')}`);
-for (const [i, p] of tighten(knot).entries()) if (i % 4 === 0) console.log(`[${p.map((v) => Number(v.toFixed(2))).join(', ')}],`);
+for (const [i, p] of tighten(knot).entries())
+  if (i % 4 === 0) console.log(`[${p.map((v) => Number(v.toFixed(2))).join(', ')}],`);

@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import { chmodSync, chownSync, existsSync, mkdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { homedir } from 'node:os';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
 import { postgresBin } from './debian.mjs';
 import { freePort } from './ports.mjs';
 import { fail } from './say.mjs';
@@ -24,12 +24,13 @@ function run(program, args, options = {}) {
   return spawnSync(command[0], command.slice(1), { cwd: '/', encoding: 'utf8', ...options });
 }
 
-/** Makes a folder that the server's user owns. */
+/** Makes a folder that the server's user owns, with the folders above it that were not there yet. */
 function ownFolder(folder) {
-  mkdirSync(folder, { recursive: true, mode: 0o700 });
+  const first = mkdirSync(folder, { recursive: true, mode: 0o700 });
   if (!isRoot) return;
-  const uid = Number(spawnSync('id', ['-u', 'postgres'], { encoding: 'utf8' }).stdout);
-  const gid = Number(spawnSync('id', ['-g', 'postgres'], { encoding: 'utf8' }).stdout);
+  const idOf = (flag) => Number(spawnSync('id', [flag, 'postgres'], { encoding: 'utf8' }).stdout);
+  const [uid, gid] = [idOf('-u'), idOf('-g')];
+  for (let made = folder; first && made.length >= first.length; made = dirname(made)) chownSync(made, uid, gid);
   chownSync(folder, uid, gid);
 }
 

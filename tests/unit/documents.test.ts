@@ -21,7 +21,8 @@ describe('documents that ship', () => {
       [SHIPPED.hardware, HardwareSchema],
     ] as const) {
       const check = checker(schema);
-      for (const [slug, document] of Object.entries(table)) expect({ slug, ...check(document) }).toMatchObject({ slug, ok: true });
+      for (const [slug, document] of Object.entries(table))
+        expect({ slug, ...check(document) }).toMatchObject({ slug, ok: true });
     }
     expect(checker(FiguresSchema)(STARTING_FIGURES).ok).toBe(true);
   });
@@ -66,7 +67,9 @@ describe('plan from a terminal', () => {
   const run = (content: string) => {
     const file = join(folder, 'session.json');
     writeFileSync(file, content);
-    const { stdout, stderr, status } = spawnSync(process.execPath, ['--import', 'tsx', 'src/cli/plan.ts', file], { encoding: 'utf8' });
+    const { stdout, stderr, status } = spawnSync(process.execPath, ['--import', 'tsx', 'src/cli/plan.ts', file], {
+      encoding: 'utf8',
+    });
     return { stdout, stderr, status };
   };
   const document = (seatChanges: object = {}, changes: object = {}) =>
@@ -74,7 +77,17 @@ describe('plan from a terminal', () => {
       format: 'lapboard-session',
       version: 1,
       title: 'Tide club',
-      seats: [{ label: 'A', size: { wrist: '6 5/8 in' }, skill: 'steady', age: 31, project: 'band-buckle', cords: { working: 'sheathed-3' }, ...seatChanges }],
+      seats: [
+        {
+          label: 'A',
+          size: { wrist: '6 5/8 in' },
+          skill: 'steady',
+          age: 31,
+          project: 'band-buckle',
+          cords: { working: 'sheathed-3' },
+          ...seatChanges,
+        },
+      ],
       ...changes,
     });
 
@@ -104,12 +117,16 @@ describe('plan from a terminal', () => {
     [document({ cords: { working: 'string' } }), '/seats/0/cords/working', 'sheathed-4'],
     [document({ skill: 'master' }), '/seats/0/skill', 'new, steady, fluent'],
     [document({ wrist: 3 }), '/seats/0/wrist', 'not known here'],
-  ])('refuses %s, saying where', (content, at, why) => {
-    const { stdout, stderr, status } = run(content);
-    expect(status).toBe(1);
-    expect(stdout).toBe('');
-    const fault = JSON.parse(stderr) as { error: string; at: string };
-    expect(fault.at).toBe(at);
-    expect(fault.error).toContain(why);
-  }, 20_000);
+  ])(
+    'refuses %s, saying where',
+    (content, at, why) => {
+      const { stdout, stderr, status } = run(content);
+      expect(status).toBe(1);
+      expect(stdout).toBe('');
+      const fault = JSON.parse(stderr) as { error: string; at: string };
+      expect(fault.at).toBe(at);
+      expect(fault.error).toContain(why);
+    },
+    20_000,
+  );
 });

@@ -77,7 +77,8 @@ describe('lengths as makers write them', () => {
     fc.assert(
       fc.property(fc.double({ min: 1, max: 4000, noNaN: true }), (length) => {
         expect(Math.abs(mm(formatLength(length, 'cm')) - length)).toBeLessThanOrEqual(0.5 + 1e-9);
-        if (length > 3.2) expect(Math.abs(mm(formatLength(length, 'in')) - length)).toBeLessThanOrEqual(25.4 / 16 + 1e-9);
+        if (length > 3.2)
+          expect(Math.abs(mm(formatLength(length, 'in')) - length)).toBeLessThanOrEqual(25.4 / 16 + 1e-9);
         if (length > 3.2) expect(mm(formatLength(length, 'in', 'up'))).toBeGreaterThanOrEqual(length - 1e-4);
       }),
     );
@@ -101,8 +102,14 @@ describe('girths of the body', () => {
   });
 
   it('asks for the unit where two make sense, and refuses what is no wrist', () => {
-    expect(parseGirth('10', WRIST)).toMatchObject({ ok: false, problem: expect.stringContaining('cm or in') as string });
-    expect(parseGirth('2 m', WRIST)).toMatchObject({ ok: false, problem: expect.stringContaining('2000 mm cannot be a wrist') as string });
+    expect(parseGirth('10', WRIST)).toMatchObject({
+      ok: false,
+      problem: expect.stringContaining('cm or in') as string,
+    });
+    expect(parseGirth('2 m', WRIST)).toMatchObject({
+      ok: false,
+      problem: expect.stringContaining('2000 mm cannot be a wrist') as string,
+    });
     expect(parseGirth('42', WRIST)).toMatchObject({ ok: false });
     expect(parseGirth('20 cm', HAND)).toMatchObject({ ok: true, mm: 200 });
   });

@@ -6,12 +6,16 @@ import { planSeat } from '../../src/core/session';
 import { ageOn, STARTING_FIGURES } from '../../src/core/studio';
 import { cutOf, codes, plan, seat } from './seat';
 
-const text = (changes: Parameters<typeof plan>[0], code: string): string => plan(changes).messages.find((m) => m.code === code)!.text;
+const text = (changes: Parameters<typeof plan>[0], code: string): string =>
+  plan(changes).messages.find((m) => m.code === code)!.text;
 
 describe('what clashes is said, with what would do', () => {
   it('a slot too narrow for the strands names the buckle that fits', () => {
     // Four strands of 3.28 mm need 13.1 mm; the 10 mm buckle's slot is 10.5.
-    const said = text({ options: { hardware: 'buckle-10' }, cords: { whole: { cord: 'sheathed-4' } } }, 'opening-too-narrow');
+    const said = text(
+      { options: { hardware: 'buckle-10' }, cords: { whole: { cord: 'sheathed-4' } } },
+      'opening-too-narrow',
+    );
     expect(said).toContain('opening 10.5 mm');
     expect(said).toContain('4 strands of 3.3 mm side by side need 13.1 mm');
     expect(said).toContain('Buckle 15 mm');
@@ -35,7 +39,9 @@ describe('what clashes is said, with what would do', () => {
 
   it('skin notes reach the material', () => {
     expect(text({ project: 'fob-ring', size: null, avoid: ['nickel'] }, 'nickel')).toContain('Split ring 25 mm');
-    expect(codes({ project: 'fob-ring', size: null, avoid: ['nickel'], options: { hardware: 'split-ring-steel-25' } })).not.toContain('nickel');
+    expect(
+      codes({ project: 'fob-ring', size: null, avoid: ['nickel'], options: { hardware: 'split-ring-steel-25' } }),
+    ).not.toContain('nickel');
     expect(codes({ avoid: ['synthetic'] })).toContain('synthetic');
     expect(codes({ avoid: ['synthetic'], cords: { whole: { cord: 'cotton-3' } } })).not.toContain('synthetic');
   });
@@ -75,7 +81,8 @@ describe('what clashes is said, with what would do', () => {
 
 describe('figures a studio can change', () => {
   it('change the cut in the direction they should', () => {
-    const with_ = (figures: Partial<typeof STARTING_FIGURES>) => planSeat(seat({ skill: 'new' }), SHIPPED, { ...STARTING_FIGURES, ...figures }).cut!.total_mm;
+    const with_ = (figures: Partial<typeof STARTING_FIGURES>) =>
+      planSeat(seat({ skill: 'new' }), SHIPPED, { ...STARTING_FIGURES, ...figures }).cut!.total_mm;
     const base = with_({});
     expect(with_({ ease_easy: 40 })).toBeGreaterThan(base);
     expect(with_({ tail_new: 200 })).toBeGreaterThanOrEqual(base + 130);
@@ -84,7 +91,10 @@ describe('figures a studio can change', () => {
   });
 
   it('a cord whose diameter is corrected is cut longer when thicker', () => {
-    const thicker = { ...SHIPPED, cords: { ...SHIPPED.cords, 'sheathed-4': { ...SHIPPED.cords['sheathed-4']!, diameter_mm: 4.6 } } };
+    const thicker = {
+      ...SHIPPED,
+      cords: { ...SHIPPED.cords, 'sheathed-4': { ...SHIPPED.cords['sheathed-4']!, diameter_mm: 4.6 } },
+    };
     // Use a length of band is much the same in any cord; what grows with thickness is how far its middle goes round.
     expect(planSeat(seat(), thicker, STARTING_FIGURES).fit!.centre_mm).toBeGreaterThan(plan().fit!.centre_mm!);
   });
@@ -92,7 +102,9 @@ describe('figures a studio can change', () => {
 
 describe('small rules', () => {
   it('estimates a wrist by age band', () => {
-    expect([4, 6, 9, 12, 15, 18, null].map((age) => estimateWrist(age, STARTING_FIGURES))).toEqual([130, 138, 147, 156, 163, 168, 168]);
+    expect([4, 6, 9, 12, 15, 18, null].map((age) => estimateWrist(age, STARTING_FIGURES))).toEqual([
+      130, 138, 147, 156, 163, 168, 168,
+    ]);
   });
 
   it('ages people by whole years, never too old', () => {

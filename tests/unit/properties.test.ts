@@ -27,7 +27,12 @@ const anySeat: fc.Arbitrary<Seat> = fc
     avoid: fc.subarray([...AVOIDS]),
   })
   .map(({ wrist, cord, loop, colours, flame, ...rest }) =>
-    seat({ ...rest, size: { wrist }, cords: { whole: { cord } }, options: { loop, colours, ...(flame !== undefined && { flame }) } }),
+    seat({
+      ...rest,
+      size: { wrist },
+      cords: { whole: { cord } },
+      options: { loop, colours, ...(flame !== undefined && { flame }) },
+    }),
   );
 
 const planned = (s: Seat) => planSeat(s, SHIPPED, STARTING_FIGURES);
@@ -68,7 +73,8 @@ describe('over every seat', () => {
         if (!fit) return;
         expect(Number.isInteger(fit.half_knots)).toBe(true);
         expect(fit.knotted_mm - fit.target_mm).toBeCloseTo(fit.error_mm, 9);
-        for (const other of fit.neighbours) expect(Math.abs(other.error_mm)).toBeGreaterThanOrEqual(Math.abs(fit.error_mm) - 1e-9);
+        for (const other of fit.neighbours)
+          expect(Math.abs(other.error_mm)).toBeGreaterThanOrEqual(Math.abs(fit.error_mm) - 1e-9);
         expect(fit.lines.reduce((sum, line) => sum + line.mm, 0)).toBeCloseTo(fit.knotted_mm, 6);
       }),
       { numRuns: 400 },
@@ -80,7 +86,8 @@ describe('over every seat', () => {
       fc.property(anySeat, (s) => {
         const { piece, tools } = planned(s);
         const fibre = piece!.cords[0]!.cord.fibre;
-        const allowed = ['nylon', 'polyester'].includes(fibre) && (s.age === null || s.age >= STARTING_FIGURES.flame_age);
+        const allowed =
+          ['nylon', 'polyester'].includes(fibre) && (s.age === null || s.age >= STARTING_FIGURES.flame_age);
         if (!allowed) expect(piece!.flame).toBe(false);
         if (!piece!.flame) {
           const parts = [...Object.values(piece!.parts), ...(piece!.join ? [piece!.join] : [])];
@@ -115,7 +122,10 @@ describe('over every seat', () => {
   it('inches and millimetres of the same wrist cut the same', () => {
     fc.assert(
       fc.property(fc.integer({ min: 36, max: 72 }), (eighths) => {
-        const inches = parseGirth(`${Math.floor(eighths / 8)} ${eighths % 8 || ''}${eighths % 8 ? '/8' : ''} in`.replace('  ', ' '), WRIST);
+        const inches = parseGirth(
+          `${Math.floor(eighths / 8)} ${eighths % 8 || ''}${eighths % 8 ? '/8' : ''} in`.replace('  ', ' '),
+          WRIST,
+        );
         const metric = parseGirth(`${((eighths * 25.4) / 8).toFixed(4)} mm`, WRIST);
         if (!inches.ok || !metric.ok) throw new Error('not read');
         expect(total(seat({ size: { wrist: inches.mm } }))).toBe(total(seat({ size: { wrist: metric.mm } })));

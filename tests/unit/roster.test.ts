@@ -8,14 +8,26 @@ const one = (text: string): RosterLine => read(text)[0]!;
 
 describe('a pasted list', () => {
   it.each([
-    ['Wren Ashlock 16.5cm age 9 new buckle', { name: 'Wren Ashlock', wrist_mm: 165, age: 9, skill: 'new', project: 'band-buckle' }],
-    ['Orla Finchett, 6 1/2 in, 34, steady, Buckle band', { name: 'Orla Finchett', wrist_mm: 165, age: 34, skill: 'steady', project: 'band-buckle' }],
+    [
+      'Wren Ashlock 16.5cm age 9 new buckle',
+      { name: 'Wren Ashlock', wrist_mm: 165, age: 9, skill: 'new', project: 'band-buckle' },
+    ],
+    [
+      'Orla Finchett, 6 1/2 in, 34, steady, Buckle band',
+      { name: 'Orla Finchett', wrist_mm: 165, age: 34, skill: 'steady', project: 'band-buckle' },
+    ],
     ['34; fluent; fob; Orla; 165 mm', { name: 'Orla', wrist_mm: 165, age: 34, skill: 'fluent', project: 'fob-ring' }],
     ['- Ivo Tarrant\t165\t11 yrs\tkeyring', { name: 'Ivo Tarrant', wrist_mm: 165, age: 11, project: 'fob-ring' }],
-    ['3) Nell Sedgely, 16,5 cm, 12, band-buckle', { name: 'Nell Sedgely', wrist_mm: 165, age: 12, project: 'band-buckle' }],
+    [
+      '3) Nell Sedgely, 16,5 cm, 12, band-buckle',
+      { name: 'Nell Sedgely', wrist_mm: 165, age: 12, project: 'band-buckle' },
+    ],
     ['Pia ~15 cm 8y', { name: 'Pia', wrist_mm: 150, wrist_method: 'estimate', age: 8 }],
     ['Kit 15 cm?', { name: 'Kit', wrist_mm: 150, wrist_method: 'estimate' }],
-    ['Sol Newman, age 11, neck lanyard', { name: 'Sol Newman', age: 11, skill: 'new', project: 'fob-ring', options: { loop: 'neck' } }],
+    [
+      'Sol Newman, age 11, neck lanyard',
+      { name: 'Sol Newman', age: 11, skill: 'new', project: 'fob-ring', options: { loop: 'neck' } },
+    ],
     ['Una Weirside | 10 | nickel allergy | 6⅛"', { name: 'Una Weirside', age: 10, avoid: ['nickel'], wrist_mm: 156 }],
     ['Bram, hand 205 mm, 170 mm, 40', { name: 'Bram', hand_mm: 205, wrist_mm: 170, age: 40 }],
     ['Tam Reedmace;', { name: 'Tam Reedmace', wrist_mm: null, age: null, project: null }],
@@ -40,7 +52,9 @@ describe('a pasted list', () => {
   });
 
   it('reads a table with headings, a unit in a heading, quoted newlines and a byte-order mark', () => {
-    const lines = read('\uFEFFName;Wrist (in);Age;Level;Colour\n"Ann ""A""\nBo";6,5;12;beginner;blue\nCal;17 cm?;;expert;\n');
+    const lines = read(
+      '\uFEFFName;Wrist (in);Age;Level;Colour\n"Ann ""A""\nBo";6,5;12;beginner;blue\nCal;17 cm?;;expert;\n',
+    );
     expect(lines.map((l) => l.seat)).toMatchObject([
       { name: 'Ann "A"\nBo', wrist_mm: 165, age: 12, skill: 'new' },
       { name: 'Cal', wrist_mm: 170, wrist_method: 'estimate', skill: 'fluent' },

@@ -1,5 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import { lengthOf, measureStitch, pictureOf, samplePath, STITCHES, type Point, type StitchGeometry, type StrandPath } from '../../src/core/stitch';
+import {
+  lengthOf,
+  measureStitch,
+  pictureOf,
+  samplePath,
+  STITCHES,
+  type Point,
+  type StitchGeometry,
+  type StrandPath,
+} from '../../src/core/stitch';
 
 const stitch = STITCHES['square-knot']!;
 const AROUNDS = [1, 2, 3, 4].flatMap((strands) => [0.7, 1, 1.4].map((diameter) => ({ strands, diameter })));
@@ -32,7 +41,13 @@ function crossings(g: StitchGeometry): Crossing[] {
         const u = ((r[0] - p[0]) * (q[1] - p[1]) - (r[1] - p[1]) * (q[0] - p[0])) / d;
         if (!(t >= 0 && t < 1 && u >= 0 && u < 1)) continue;
         const above = p[2] + t * (q[2] - p[2]) > r[2] + u * (s[2] - r[2]);
-        found.push({ at: i + t, other: path.strand, over: above, sign: Math.sign(d) * (above ? 1 : -1), x: p[0] + t * (q[0] - p[0]) });
+        found.push({
+          at: i + t,
+          other: path.strand,
+          over: above,
+          sign: Math.sign(d) * (above ? 1 : -1),
+          x: p[0] + t * (q[0] - p[0]),
+        });
       }
     }
   }
@@ -48,13 +63,22 @@ describe('square knot', () => {
     for (const p of middle) {
       for (const q of b) nearest = Math.min(nearest, gap(p, q));
       // The surface of a core strand of another diameter lies half the difference nearer or further.
-      for (const core of g.core) nearest = Math.min(nearest, Math.hypot(p[0] - core.points[0]![0], p[2]) - (around.diameter - 1) / 2);
+      for (const core of g.core)
+        nearest = Math.min(nearest, Math.hypot(p[0] - core.points[0]![0], p[2]) - (around.diameter - 1) / 2);
     }
     // Past its own nearest stretch, a strand must clear itself as well: compare points more than two diameters along it apart.
-    const along = a.map((_, i) => (i === 0 ? 0 : gap(a[i]!, a[i - 1]!))).map(((sum) => (d: number) => (sum += d))(0));
+    const along = a
+      .map((_, i) => (i === 0 ? 0 : gap(a[i]!, a[i - 1]!)))
+      .map(
+        (
+          (sum) => (d: number) =>
+            (sum += d)
+        )(0),
+      );
     const n = middle.length;
     for (let i = 2 * n; i < 3 * n; i++) {
-      for (let j = 0; j < a.length; j++) if (Math.abs(along[i]! - along[j]!) > 2) nearest = Math.min(nearest, gap(a[i]!, a[j]!));
+      for (let j = 0; j < a.length; j++)
+        if (Math.abs(along[i]! - along[j]!) > 2) nearest = Math.min(nearest, gap(a[i]!, a[j]!));
     }
     expect(nearest).toBeGreaterThanOrEqual(0.9);
   });
@@ -64,7 +88,9 @@ describe('square knot', () => {
     const core = crossings(g).filter((c) => c.other.startsWith('core'));
     expect(core).toHaveLength(4);
     expect(core.every((c) => c.over)).toBe(true);
-    const turned = crossings({ ...g, working: [g.working[1]!, g.working[0]!] }).filter((c) => c.other.startsWith('core'));
+    const turned = crossings({ ...g, working: [g.working[1]!, g.working[0]!] }).filter((c) =>
+      c.other.startsWith('core'),
+    );
     expect(turned.every((c) => !c.over)).toBe(true);
   });
 
@@ -123,7 +149,10 @@ describe('square knot', () => {
     for (const side of ['front', 'back'] as const) {
       const layers = pictureOf(g, 3, side);
       for (const path of [...g.working, ...g.core]) {
-        const drawn = layers.filter((l) => l.strand === path.strand).flatMap((l) => l.runs).reduce((sum, run) => sum + flat(run), 0);
+        const drawn = layers
+          .filter((l) => l.strand === path.strand)
+          .flatMap((l) => l.runs)
+          .reduce((sum, run) => sum + flat(run), 0);
         expect(drawn).toBeCloseTo(3 * flat(samplePath(path, g.pitch, 4)), 6);
       }
     }

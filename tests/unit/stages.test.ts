@@ -2,13 +2,21 @@ import { describe, expect, it } from 'vitest';
 import { beadOf, cutList, cutsNow, stagesOf, type StageSeat } from '../../src/core/session';
 import { plan } from './seat';
 
-const staged = (id: string, changes: Parameters<typeof plan>[0] = {}, accepted = false): StageSeat => ({ id, accepted, plan: plan({ label: id, ...changes }) });
-const state = (seats: StageSeat[], done: Parameters<typeof stagesOf>[1] = null) => Object.fromEntries(stagesOf(seats, done).map((s) => [s.stage, s]));
+const staged = (id: string, changes: Parameters<typeof plan>[0] = {}, accepted = false): StageSeat => ({
+  id,
+  accepted,
+  plan: plan({ label: id, ...changes }),
+});
+const state = (seats: StageSeat[], done: Parameters<typeof stagesOf>[1] = null) =>
+  Object.fromEntries(stagesOf(seats, done).map((s) => [s.stage, s]));
 
 describe('a session’s knots', () => {
   it('wait for seats, then for projects, then for wrists', () => {
     expect(state([]).seats).toMatchObject({ state: 'open', line: expect.stringContaining('Nobody yet') as string });
-    expect(state([staged('Ada', { project: null })]).seats).toMatchObject({ state: 'open', line: 'No project yet: Ada.' });
+    expect(state([staged('Ada', { project: null })]).seats).toMatchObject({
+      state: 'open',
+      line: 'No project yet: Ada.',
+    });
     const hollow = state([staged('Ada', { size: null }), staged('Bo')]);
     expect(hollow.seats!.state).toBe('tied');
     expect(hollow.fit).toMatchObject({ state: 'open', line: 'No wrist yet: Ada.' });
@@ -30,7 +38,10 @@ describe('a session’s knots', () => {
     expect(wider.line).toMatch(/^Came undone: Ada was cut \d+ mm, and now needs \d+ mm\.$/);
     expect(state([...before, staged('Cy')], done).cut!.line).toBe('Came undone: Cy is new since the cords were cut.');
     expect(state([staged('Ada')], done).cut!.line).toContain('Bo');
-    expect(state([staged('Ada', { cords: { whole: { cord: 'sheathed-4', colours: ['sail'] } } }), staged('Bo')], done).cut!.line).toContain('another cord or colour');
+    expect(
+      state([staged('Ada', { cords: { whole: { cord: 'sheathed-4', colours: ['sail'] } } }), staged('Bo')], done).cut!
+        .line,
+    ).toContain('another cord or colour');
     // A change that needs the same cord leaves the knot tied.
     expect(state([staged('Ada', { age: 50 }), staged('Bo')], done).cut!.state).toBe('tied');
   });
@@ -46,7 +57,9 @@ describe('a session’s knots', () => {
 
 describe('the cut list', () => {
   it('groups by cord and colour, longest first, and loses nothing', () => {
-    const plans = [150, 190, 170].map((wrist) => plan({ size: { wrist } })).concat(plan({ cords: { whole: { cord: 'sheathed-4', colours: ['sail', 'race'] } } }));
+    const plans = [150, 190, 170]
+      .map((wrist) => plan({ size: { wrist } }))
+      .concat(plan({ cords: { whole: { cord: 'sheathed-4', colours: ['sail', 'race'] } } }));
     const groups = cutList(plans);
     expect(groups.map((g) => g.colour.slug)).toEqual(['race', 'sail']);
     expect(groups[0]!.lines.map((l) => l.seat)).toEqual([2, 3, 1, 4]);

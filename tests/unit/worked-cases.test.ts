@@ -45,7 +45,12 @@ describe('worked cases', () => {
     // 161.14 ÷ 4.1085 = 39.2 → 39 = 160.23, 0.91 too short
     // a leg, a cord of its own: sleeve 15; lark's head 8.62 + 6.40 = 15.02; core 162.72; turn 8.62; stitches 39 × 8.14 × 2.49
     //   = 790.5; stub 4; tail 75; allowance 2.128 × 0.03 × 790.5 = 50.5: 1121.3 → 1130, twice
-    const { fit, cut } = plan({ size: { wrist: 165.1 }, ease: 'snug', skill: 'fluent', cords: { whole: { cord: 'sheathed-3', colours: ['race', 'sail'] } } });
+    const { fit, cut } = plan({
+      size: { wrist: 165.1 },
+      ease: 'snug',
+      skill: 'fluent',
+      cords: { whole: { cord: 'sheathed-3', colours: ['race', 'sail'] } },
+    });
     expect(fit!.half_knots).toBe(39);
     expect(fit!.error_mm).toBeCloseTo(-0.9, 0);
     expect(cut!.cuts.map((c) => [c.colour, c.length_mm])).toEqual([
@@ -89,7 +94,14 @@ describe('worked cases', () => {
     // 4 in = 101.6 ÷ 4.1085 = 24.7 → 25 = 102.71
     // a leg: half of 860 = 430; knot 52.91; core 102.71; turn 7.37; stitches 25 × 8.14 × 2.49 = 506.7; tucked 4 × 4.1085 =
     //   16.43; tail 130; allowance 2.128 × 0.07 × 506.7 = 75.5: 1321.6; both 2643.2 → 2650
-    const { cut, items, messages } = plan({ project: 'fob-ring', size: { knotted: 101.6 }, age: 9, skill: 'new', cords: sheathed3, options: { loop: 'neck' } });
+    const { cut, items, messages } = plan({
+      project: 'fob-ring',
+      size: { knotted: 101.6 },
+      age: 9,
+      skill: 'new',
+      cords: sheathed3,
+      options: { loop: 'neck' },
+    });
     expect(cut!.cuts[0]!.length_mm).toBe(2650);
     expect(items).toContainEqual({ item: 'breakaway', count: 1 });
     expect(messages.map((m) => m.code)).toContain('breakaway');
@@ -119,7 +131,9 @@ describe('worked cases', () => {
 
   it('by the core-multiple school: twice the wrist and 150, and three times that', () => {
     // core 2 × (170 + 150) = 640; working 3 × 640 = 1920; together 2560, on the step
-    expect(plan({ size: { wrist: 170 }, cords: sheathed4, school: 'core-multiple' }).cut!.cuts[0]!.length_mm).toBe(2560);
+    expect(plan({ size: { wrist: 170 }, cords: sheathed4, school: 'core-multiple' }).cut!.cuts[0]!.length_mm).toBe(
+      2560,
+    );
   });
 
   it('minutes of a new maker', () => {

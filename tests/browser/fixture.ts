@@ -1,0 +1,78 @@
+import AxeBuilder from '@axe-core/playwright';
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
+
+/** What a page may say on the console while its server is taken away; nothing else is let pass. */
+const EXPECTED_WHEN_AWAY = /Failed to load resource|net::ERR_/;
+
+export interface Watch {
+  /** Set where a test takes the server or the database away on purpose. */
+  serverMayBeAway: boolean;
+}
+
+/** Every test fails on an error on the console and on a request to anywhere but the application. */
+export const test = base.extend<{ watch: Watch }>({
+  watch: [
+    async ({ context, baseURL }, use) => {
+      const watch: Watch = { serverMayBeAway: false };
+      const complaints: string[] = [];
+      const host = new URL(baseURL!).hostname;
+      context.on('console', (message) => {
+        if (message.type() === 'error' && !(watch.serverMayBeAway && EXPECTED_WHEN_AWAY.test(message.text())))
+          complaints.push(message.text());
+      });
+      context.on('weberror', (error) => complaints.push(error.error().message));
+      context.on('request', (request) => {
+        if (new URL(request.url()).hostname !== host) complaints.push(`asked ${request.url()}`);
+      });
+      await use(watch);
+      expect(complaints).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+export { expect };
+
+/** Opens a page and waits until it answers to clicks and keys. */
+export async function open(page: Page, path: string): Promise<void> {
+  await page.goto(path);
+  await page.waitForFunction(() => !document.querySelector('astro-island[ssr]'));
+}
+
+/** Tab until the focus is there: what cannot be reached so cannot be used from the keyboard. */
+export async function tabTo(page: Page, target: Locator, most = 120): Promise<void> {
+  for (let i = 0; i < most; i++) {
+    if (await target.evaluate((element) => element === document.activeElement)) return;
+    await page.keyboard.press('Tab');
+  }
+  throw new Error(`The focus does not reach ${target.toString()} within ${most} tabs`);
+}
+
+/** What axe finds against WCAG 2.2 A and AA, in a line each. */
+export async function axe(page: Page): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+    .analyze();
+  return violations.flatMap((v) =>
+    v.nodes.map((node) => `${v.id}: ${node.target.join(' ')} ${node.failureSummary?.split('\n')[1]?.trim() ?? ''}`),
+  );
+}
+
+/** Makes a session by the API, as a page of ours would, and answers its id. */
+export async function makeSession(page: Page, title: string, seats: readonly object[] = []): Promise<string> {
+  const id = crypto.randomUUID();
+  const headers = { origin: new URL(page.url()).origin };
+  await page.request.post('/api/sessions', { headers, data: { id, session: { title, held_on: '2031-02-03' } } });
+  if (seats.length > 0) {
+    const made = await page.request.post(`/api/sessions/${id}/seats`, {
+      headers,
+      data: { seats: seats.map((seat) => ({ id: crypto.randomUUID(), ...seat })) },
+    });
+    expect(made.status()).toBe(200);
+  }
+  return id;
+}
+
+/** The line that says whether everything is stored. */
+export const saveLine = (page: Page): Locator => page.locator('[data-save]');
+export const saved = (page: Page): Promise<void> =>
+  expect(saveLine(page)).toHaveAttribute('data-save', 'saved', { timeout: 30_000 });

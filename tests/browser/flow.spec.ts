@@ -1,0 +1,171 @@
+import { expect, makeSession, open, saved, tabTo, test } from './fixture';
+
+const LIST = `Tuesday group:
+1. Ulla Wick 16.5cm age 9 new buckle
+Jasper Nook, 6 1/2 in, 34, steady, buckle band
+Perrin Skerry; 17,2 cm; 41; fluent; buckle
+- Dilys Weald 165 28 fob
+Emre Cairn, 16,5 cm, 12, fob
+Hedda Lock, 14, buckle
+Ansel Rill ~15 cm 8y buckle
+Greta Fenn, 1.2 m (44 in), 40, buckle
+Mika Oxbow, age 11, neck lanyard
+Vida Sandbar 17 cm, nickel allergy, 33, ring fob
+<b>Corin</b>, 7¼", 22, experienced, buckle
+Tove Beck; buckle`;
+
+test('from a messy list to a printed cut sheet, from the keyboard alone', async ({ page }) => {
+  await open(page, '/sessions');
+  await tabTo(page, page.getByPlaceholder('Name'));
+  await page.keyboard.type('Kite evening');
+  await page.keyboard.press('Enter');
+  await page.waitForURL(/\/sessions\/[0-9a-f-]+\/seats/);
+  await page.waitForFunction(() => !document.querySelector('astro-island[ssr]'));
+
+  await tabTo(page, page.getByLabel('List of who is coming'));
+  await page.keyboard.insertText(LIST);
+  await page.keyboard.press('Control+Enter');
+  await expect(page.getByRole('heading', { name: '12 lines read, 2 to look at' })).toBeVisible();
+  await expect(page.getByText('could be an age or a wrist')).toBeVisible();
+  await expect(page.getByText('82 mm (7 %) apart')).toBeVisible();
+
+  // The two that could not be read are mended in place.
+  await tabTo(page, page.getByLabel('Wrist of Hedda Lock'));
+  await page.keyboard.type('158 mm');
+  await page.keyboard.press('Enter');
+  await tabTo(page, page.getByLabel('Wrist of Greta Fenn'));
+  await page.keyboard.type('6 3/4');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: '12 lines read' })).not.toContainText('look at');
+  await tabTo(page, page.getByRole('button', { name: 'Seat 12 people' }));
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Name, seat 11')).toHaveValue('<b>Corin</b>');
+  await saved(page);
+
+  await page.keyboard.press('2');
+  await expect(page.getByRole('link', { name: /2 Fit/ })).toHaveAttribute('aria-current', 'page');
+  await expect(page.getByRole('link', { name: /2 Fit/ })).toContainText('No wrist yet: Tove Beck');
+  await tabTo(page, page.getByRole('button', { name: '~16.8 cm by age' }));
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('link', { name: /2 Fit/ })).toContainText(
+    '2 seats still on estimates: Ansel Rill, Tove Beck',
+  );
+  await tabTo(page, page.getByRole('button', { name: 'Cut from them all the same' }));
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('link', { name: /2 Fit/ })).toContainText('Every seat fitted');
+  await saved(page);
+
+  await page.keyboard.press('3');
+  await expect(page.getByRole('heading', { name: /Sheathed nylon 4 mm, Race blue/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Open the cut of/ })).toHaveCount(12);
+
+  await page.keyboard.press('p');
+  await page.waitForURL(/\/print$/);
+  await expect(page.getByRole('heading', { name: 'Kite evening: cut sheet' })).toBeVisible();
+  await expect(page.locator('.cut-length')).toHaveCount(12);
+  // 165 mm, easy, 9 years, new: as many half knots as the fit said, and no flame for a child.
+  await expect(page.getByRole('row', { name: /Ulla Wick/ })).toContainText('no flame');
+  await expect(page.getByText('<b>Corin</b>')).toBeVisible();
+  const size = await page
+    .locator('.cut-length')
+    .first()
+    .evaluate((cell) => parseFloat(getComputedStyle(cell).fontSize) * 0.75);
+  expect(size).toBeGreaterThanOrEqual(14);
+});
+
+test('the sheet prints on A4 and on US Letter', async ({ page }) => {
+  await open(page, '/sessions');
+  await page.getByRole('link', { name: 'Tide club evening' }).click();
+  await page.waitForURL(/\/seats$/);
+  const print = page.url().replace(/seats$/, 'print');
+  for (const [paper, width, height] of [
+    ['a4', 595, 842],
+    ['letter', 612, 792],
+  ] as const) {
+    await open(page, `${print}?paper=${paper}&both=yes`);
+    const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
+    const [, w, h] = /\/MediaBox \[0 0 ([\d.]+) ([\d.]+)\]/.exec(pdf)!;
+    expect(Math.abs(Number(w) - width)).toBeLessThan(1.5);
+    expect(Math.abs(Number(h) - height)).toBeLessThan(1.5);
+    await expect(page.locator('.cut-length').first()).toContainText(/cm.*in/s);
+  }
+});
+
+test('a number opens to what it is made of', async ({ page }) => {
+  await open(page, '/sessions');
+  await page.getByRole('link', { name: 'Tide club evening' }).click();
+  await page.waitForURL(/\/seats$/);
+  await page.waitForFunction(() => !document.querySelector('astro-island[ssr]'));
+  await page.keyboard.press('3');
+  await page.getByRole('button', { name: 'Open the cut of Orla Finchett' }).click();
+  const tray = page.getByRole('complementary', { name: 'Seat of Orla Finchett' });
+  const table = tray.getByRole('table', { name: 'Where each millimetre of the cut goes' });
+  const cells = (await table.locator('tbody tr').allInnerTexts()).map((row) => Number(/([\d.]+)\s*$/.exec(row)![1]));
+  const total = cells.pop()!;
+  expect(Math.abs(cells.reduce((a, b) => a + b, 0) - total)).toBeLessThan(0.5);
+  await expect(tray.getByRole('img', { name: /Buckle band, front/ })).toBeVisible();
+  await expect(tray.getByRole('img', { name: /Buckle band, back/ })).toBeVisible();
+  // Every stretch of the bar can be reached and says what it is for.
+  const stretches = tray.getByRole('list', { name: /^Where/ }).getByRole('listitem');
+  await stretches.first().focus();
+  await expect(stretches.first()).toBeFocused();
+  await expect(stretches.first()).toHaveAccessibleName(/^Start, [\d.]+ mm: Lark’s head/);
+  // Another school, and what it would leave.
+  await tray.getByRole('radio', { name: 'Ratio' }).check();
+  await saved(page);
+  await expect(page.getByRole('row', { name: /Orla Finchett/ })).toContainText('228.0 cm');
+  await tray.getByRole('radio', { name: 'Measured' }).check();
+  await saved(page);
+});
+
+test('units and theme follow the keys, and stay', async ({ page }) => {
+  await open(page, '/sessions');
+  await page.getByRole('link', { name: 'Tide club evening' }).click();
+  await page.waitForURL(/\/seats$/);
+  await page.waitForFunction(() => !document.querySelector('astro-island[ssr]'));
+  await page.keyboard.press('2');
+  await expect(page.getByLabel('Wrist of Orla Finchett')).toHaveValue('16.5 cm');
+  await page.keyboard.press('u');
+  await expect(page.getByLabel('Wrist of Orla Finchett')).toHaveValue('6 ½ in');
+  await page.getByRole('button', { name: /^Theme: linen/ }).click();
+  await page.reload();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'walnut');
+  await expect(page.getByLabel('Wrist of Orla Finchett')).toHaveValue('6 ½ in');
+  await page.waitForFunction(() => !document.querySelector('astro-island[ssr]'));
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+});
+
+test('a CSV file is read like a pasted list', async ({ page }) => {
+  await open(page, '/');
+  const id = await makeSession(page, 'From a file');
+  await open(page, `/sessions/${id}/seats`);
+  const csv = '\uFEFFName;Wrist (in);Age;Level\n"Ada ""A"" Quoin";6,5;31;beginner\nBo Trow;17 cm?;;expert\n';
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'list.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
+  await expect(page.getByRole('heading', { name: '2 lines read' })).toBeVisible();
+  await expect(page.getByLabel('Wrist of Ada "A" Quoin')).toHaveValue('16.5 cm');
+  await expect(page.getByLabel('Wrist of Bo Trow')).toHaveValue('~17.0 cm');
+});
+
+test('undo takes back an edit and a removed seat', async ({ page }) => {
+  await open(page, '/');
+  const id = await makeSession(page, 'To undo', [
+    { name: 'Ada Quoin', wrist_mm: 165, wrist_method: 'tape', project: 'band-buckle', note: 'left hand' },
+  ]);
+  await open(page, `/sessions/${id}/fit`);
+  await page.getByLabel('Wrist of Ada Quoin').fill('18 cm');
+  await page.keyboard.press('Enter');
+  await saved(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByLabel('Wrist of Ada Quoin')).toHaveValue('16.5 cm');
+  await page.keyboard.press('Escape');
+  await page.getByRole('link', { name: /1 Seats/ }).click();
+  await page.getByRole('button', { name: 'Take Ada Quoin out of the session' }).click();
+  await expect(page.getByLabel('Name, seat 1')).toHaveCount(0);
+  await page.keyboard.press('Control+z');
+  await expect(page.getByLabel('Name, seat 1')).toHaveValue('Ada Quoin');
+  await expect(page.getByLabel('Note for Ada Quoin')).toHaveValue('left hand');
+  await saved(page);
+});
