@@ -11,7 +11,7 @@ export default defineConfig({
   devToolbar: { enabled: false },
   // The endpoints check the origin themselves and answer with problem details.
   security: { checkOrigin: false },
-  // Every inline script and style that a page holds is listed by its hash; the other directives are sent by the server as a header.
+  // Every inline script and style that a page holds is listed by its hash; the middleware adds the other directives.
   experimental: { csp: true },
   vite: { plugins: [tailwindcss()], build: { assetsInlineLimit: 0 } },
 });

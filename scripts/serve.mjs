@@ -9,7 +9,6 @@ const HEADERS = {
   'referrer-policy': 'same-origin',
   'cross-origin-opener-policy': 'same-origin',
   'permissions-policy': 'camera=(), microphone=(), geolocation=()',
-  'content-security-policy': "frame-ancestors 'none'",
 };
 
 const files = sirv(`${ROOT}/dist/client`, {

@@ -49,17 +49,31 @@ export function SortTable<Row extends { readonly id: string }>({
                   key={header.id}
                   scope="col"
                   className={numeric.includes(header.column.id) ? 'num' : ''}
-                  aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : 'none'}
+                  aria-sort={
+                    header.column.getCanSort()
+                      ? sorted === 'asc'
+                        ? 'ascending'
+                        : sorted === 'desc'
+                          ? 'descending'
+                          : 'none'
+                      : undefined
+                  }
                 >
-                  <button
-                    type="button"
-                    className="inline-flex items-center gap-1"
-                    onClick={header.column.getToggleSortingHandler()}
-                  >
-                    <table.FlexRender header={header} />
-                    {sorted === 'asc' && <ChevronUp size={14} aria-hidden="true" />}
-                    {sorted === 'desc' && <ChevronDown size={14} aria-hidden="true" />}
-                  </button>
+                  {header.column.getCanSort() ? (
+                    <button
+                      type="button"
+                      className="inline-flex items-center gap-1"
+                      onClick={header.column.getToggleSortingHandler()}
+                    >
+                      <table.FlexRender header={header} />
+                      {sorted === 'asc' && <ChevronUp size={14} aria-hidden="true" />}
+                      {sorted === 'desc' && <ChevronDown size={14} aria-hidden="true" />}
+                    </button>
+                  ) : (
+                    <span className="sr-only">
+                      <table.FlexRender header={header} />
+                    </span>
+                  )}
                 </th>
               );
             })}

@@ -10,6 +10,8 @@ export function useDraft(shown: string) {
     readonly text: string;
     readonly problem: string | null;
   } | null>(null);
+  // Dropped for good, so that it does not come back when an undo brings the old value back.
+  if (draft && draft.of !== shown) setDraft(null);
   const live = draft?.of === shown ? draft : null;
   return {
     text: live?.text ?? shown,

@@ -1,4 +1,4 @@
-import { expect, makeSession, open, saved, test } from './fixture';
+import { expect, makeSession, open, ready, saved, test } from './fixture';
 
 test('the API refuses what it cannot take, naming the field', async ({ page, baseURL }) => {
   await open(page, '/');
@@ -8,16 +8,16 @@ test('the API refuses what it cannot take, naming the field', async ({ page, bas
   const view = (await (await page.request.get(`/api/sessions/${id}`)).json()) as { seats: { id: string }[] };
   const seat = `/api/seats/${view.seats[0]!.id}`;
   const headers = { origin: baseURL!, 'content-type': 'application/json' };
-  const patch = async (data: string | object, more: Record<string, string> = {}) => {
+  const patch = async (data: Buffer | string | object, more: Record<string, string> = {}) => {
     const response = await page.request.patch(seat, { headers: { ...headers, ...more }, data });
     expect(response.headers()['content-type']).toContain('application/problem+json');
     return { status: response.status(), ...((await response.json()) as { detail: string; pointer?: string }) };
   };
   const edit = (changes: object) => ({ version: 1, person_version: 1, changes });
 
-  expect(await patch('{"version": ')).toMatchObject({
+  expect(await patch(Buffer.from('{"version": '))).toMatchObject({
     status: 400,
-    detail: expect.stringContaining('not JSON') as string,
+    detail: expect.stringContaining('not JSON') as unknown,
   });
   expect(await patch('version=1', { 'content-type': 'text/plain' })).toMatchObject({ status: 415 });
   expect(await patch(edit({ note: 'x' }), { origin: 'http://elsewhere.example.org' })).toMatchObject({ status: 403 });
@@ -31,7 +31,7 @@ test('the API refuses what it cannot take, naming the field', async ({ page, bas
   expect(await patch(edit({ hat: 1 }))).toMatchObject({ status: 422, pointer: '/changes/hat' });
   expect(await patch(edit({ project: 'no-such' }))).toMatchObject({
     status: 422,
-    detail: expect.stringContaining('band-buckle') as string,
+    detail: expect.stringContaining('band-buckle') as unknown,
   });
   expect(await patch({ ...edit({ note: 'x' }), version: 7 })).toMatchObject({ status: 409 });
   expect(await patch(edit({ note: 'x'.repeat(2_000_000) }))).toMatchObject({ status: 413 });
@@ -41,14 +41,15 @@ test('the API refuses what it cannot take, naming the field', async ({ page, bas
 
 test('the server tells browsers to run nothing but its own', async ({ page }) => {
   const response = await page.goto('/');
-  expect(response!.headers()['content-security-policy']).toContain("frame-ancestors 'none'");
-  expect(response!.headers()['x-content-type-options']).toBe('nosniff');
-  const policy = await page.locator('meta[http-equiv="content-security-policy"]').getAttribute('content');
-  expect(policy).toContain('script-src');
+  const policy = response!.headers()['content-security-policy'];
+  for (const part of ["default-src 'self'", "frame-ancestors 'none'", "script-src 'self'"])
+    expect(policy).toContain(part);
   expect(policy).not.toContain('unsafe');
+  expect(response!.headers()['x-content-type-options']).toBe('nosniff');
 });
 
-test('5,000 lines, an empty list and a wrist of 2 m are refused and nothing typed is lost', async ({ page }) => {
+test('5,000 lines, an empty list and a wrist of 2 m are refused and nothing typed is lost', async ({ page, watch }) => {
+  watch.mayBeRefused = true;
   await open(page, '/');
   const id = await makeSession(page, 'Lists');
   await open(page, `/sessions/${id}/seats`);
@@ -56,7 +57,10 @@ test('5,000 lines, an empty list and a wrist of 2 m are refused and nothing type
   await page.getByRole('button', { name: 'Read the list' }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'The list is empty' })).toBeVisible();
   const long = Array.from({ length: 5000 }, (_, i) => `Person ${i} 16 cm`).join('\n');
-  await box.fill(long);
+  await page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
+  await page.evaluate((text) => navigator.clipboard.writeText(text), long);
+  await box.focus();
+  await page.keyboard.press('Control+V');
   await page.getByRole('button', { name: 'Read the list' }).click();
   await expect(
     page.getByRole('alert').filter({ hasText: '5,000 lines; a session holds at most 500 seats' }),
@@ -70,7 +74,7 @@ test('5,000 lines, an empty list and a wrist of 2 m are refused and nothing type
   await saved(page);
   await page.keyboard.press('2');
   await expect(page.getByRole('rowheader', { name: '<img src=x onerror=alert(1)>' })).toBeVisible();
-  const wrist = page.getByLabel('Wrist of <img');
+  const wrist = page.getByRole('textbox', { name: 'Wrist of <img' });
   await wrist.fill('2 m');
   await wrist.press('Enter');
   await expect(
@@ -82,7 +86,12 @@ test('5,000 lines, an empty list and a wrist of 2 m are refused and nothing type
   await expect(page.getByRole('alert').filter({ hasText: '“kg” is not a unit' })).toBeVisible();
 });
 
-test('two tabs: the later edit gets a clear choice, and no one is overwritten silently', async ({ page, context }) => {
+test('two tabs: the later edit gets a clear choice, and no one is overwritten silently', async ({
+  page,
+  context,
+  watch,
+}) => {
+  watch.mayBeRefused = true;
   await open(page, '/');
   const id = await makeSession(page, 'Two tabs', [
     { name: 'Ada Quoin', wrist_mm: 165, wrist_method: 'tape', project: 'band-buckle' },
@@ -91,32 +100,35 @@ test('two tabs: the later edit gets a clear choice, and no one is overwritten si
   const other = await context.newPage();
   await open(other, `/sessions/${id}/fit`);
   const set = async (tab: typeof page, wrist: string) => {
-    await tab.getByLabel('Wrist of Ada Quoin').fill(wrist);
-    await tab.getByLabel('Wrist of Ada Quoin').press('Enter');
+    await tab.getByRole('textbox', { name: 'Wrist of Ada Quoin' }).fill(wrist);
+    await tab.getByRole('textbox', { name: 'Wrist of Ada Quoin' }).press('Enter');
   };
   await set(page, '170 mm');
   await saved(page);
-  // The answer that the edit came too late is an error of the network to the browser, and no fault of the page.
-  await other.route('**/api/seats/*', (route) => route.continue());
   await set(other, '180 mm');
   const conflict = other.getByRole('alert').filter({ hasText: 'Someone else changed this seat' });
   await expect(conflict).toContainText('now 170 mm, yours 180 mm');
-  await expect(other.getByLabel('Wrist of Ada Quoin')).toHaveValue('18.0 cm');
+  await expect(other.getByRole('textbox', { name: 'Wrist of Ada Quoin' })).toHaveValue('18.0 cm');
   await conflict.getByRole('button', { name: 'Save mine over it' }).click();
   await saved(other);
   await page.reload();
-  await expect(page.getByLabel('Wrist of Ada Quoin')).toHaveValue('18.0 cm');
+  await expect(page.getByRole('textbox', { name: 'Wrist of Ada Quoin' })).toHaveValue('18.0 cm');
 
-  await page.waitForFunction(() => !document.querySelector('astro-island[ssr]'));
+  await ready(page);
   await set(page, '150 mm');
   await saved(page);
   await set(other, '200 mm');
   await conflict.getByRole('button', { name: 'Keep what is there' }).click();
-  await expect(other.getByLabel('Wrist of Ada Quoin')).toHaveValue('15.0 cm');
+  await expect(other.getByRole('textbox', { name: 'Wrist of Ada Quoin' })).toHaveValue('15.0 cm');
   await saved(other);
 });
 
-test('a session deleted in another tab says so and comes back with what was typed', async ({ page, context }) => {
+test('a session deleted in another tab says so and comes back with what was typed', async ({
+  page,
+  context,
+  watch,
+}) => {
+  watch.mayBeRefused = true;
   await open(page, '/');
   const id = await makeSession(page, 'Deleted elsewhere', [
     { name: 'Ada Quoin', wrist_mm: 165, wrist_method: 'tape', project: 'band-buckle' },
@@ -126,11 +138,11 @@ test('a session deleted in another tab says so and comes back with what was type
   await open(other, '/sessions');
   await other.getByRole('button', { name: 'Delete Deleted elsewhere' }).click();
   await expect(other.getByRole('status').filter({ hasText: 'Deleted elsewhere deleted.' })).toBeVisible();
-  await page.getByLabel('Wrist of Ada Quoin').fill('17.1');
-  await page.getByLabel('Wrist of Ada Quoin').press('Enter');
+  await page.getByRole('textbox', { name: 'Wrist of Ada Quoin' }).fill('17.1');
+  await page.getByRole('textbox', { name: 'Wrist of Ada Quoin' }).press('Enter');
   await expect(page.getByRole('alert').filter({ hasText: 'deleted in another tab' })).toBeVisible();
   await page.getByRole('button', { name: 'Bring it back' }).click();
   await saved(page);
   await page.reload();
-  await expect(page.getByLabel('Wrist of Ada Quoin')).toHaveValue('17.1 cm');
+  await expect(page.getByRole('textbox', { name: 'Wrist of Ada Quoin' })).toHaveValue('17.1 cm');
 });

@@ -28,22 +28,26 @@ test('a server killed in the middle of saving: the page says so, keeps what was 
     });
     await open(page, `${base}/sessions/${id}/fit`);
     // Two edits in a row, the server gone while the first is on its way.
-    await page.route('**/api/seats/*', async (route) => {
-      server.kill('SIGKILL');
-      await new Promise((resolve) => server.once('exit', resolve));
-      await page.unroute('**/api/seats/*');
-      await route.continue();
-    });
-    await page.getByLabel('Wrist of Ada Quoin').fill('17.7 cm');
+    await page.route(
+      '**/api/seats/*',
+      async (route) => {
+        const gone = new Promise((resolve) => server.once('exit', resolve));
+        server.kill('SIGKILL');
+        await gone;
+        await route.continue();
+      },
+      { times: 1 },
+    );
+    await page.getByRole('textbox', { name: 'Wrist of Ada Quoin' }).fill('17.7 cm');
     await page.keyboard.press('Enter');
     await page.getByLabel('Ease of Ada Quoin').selectOption('loose');
     await expect(saveLine(page)).toContainText('the server cannot be reached');
-    await expect(page.getByLabel('Wrist of Ada Quoin')).toHaveValue('17.7 cm');
+    await expect(page.getByRole('textbox', { name: 'Wrist of Ada Quoin' })).toHaveValue('17.7 cm');
 
     server = await startServer(process.env.DATABASE_URL!, port);
     await saved(page);
     await page.reload();
-    await expect(page.getByLabel('Wrist of Ada Quoin')).toHaveValue('17.7 cm');
+    await expect(page.getByRole('textbox', { name: 'Wrist of Ada Quoin' })).toHaveValue('17.7 cm');
     await expect(page.getByLabel('Ease of Ada Quoin')).toHaveValue('loose');
   } finally {
     server.kill('SIGKILL');
@@ -62,7 +66,7 @@ test('the database away for ten seconds: the page says so, keeps what was typed,
   const postgres = cluster(process.env.TEST_CLUSTER!, 0, ['-c', 'fsync=off']);
   postgres.stop('immediate');
   try {
-    await page.getByLabel('Wrist of Ada Quoin').fill('18.8 cm');
+    await page.getByRole('textbox', { name: 'Wrist of Ada Quoin' }).fill('18.8 cm');
     await page.keyboard.press('Enter');
     await expect(saveLine(page)).toContainText('What you typed is kept here', { timeout: 20_000 });
     // A page asked for meanwhile says what is the matter, with the status that means it.
@@ -70,13 +74,13 @@ test('the database away for ten seconds: the page says so, keeps what was typed,
     expect(response.status()).toBe(503);
     expect(await response.text()).toContain('The database cannot be reached');
     await page.waitForTimeout(10_000);
-    await expect(page.getByLabel('Wrist of Ada Quoin')).toHaveValue('18.8 cm');
+    await expect(page.getByRole('textbox', { name: 'Wrist of Ada Quoin' })).toHaveValue('18.8 cm');
   } finally {
     await postgres.start();
   }
   await saved(page);
   await page.reload();
-  await expect(page.getByLabel('Wrist of Ada Quoin')).toHaveValue('18.8 cm');
+  await expect(page.getByRole('textbox', { name: 'Wrist of Ada Quoin' })).toHaveValue('18.8 cm');
 });
 
 test('what could not be saved survives a reload of the page', async ({ page, watch }) => {
@@ -85,12 +89,12 @@ test('what could not be saved survives a reload of the page', async ({ page, wat
   const id = await makeSession(page, 'Reload', [seat]);
   await open(page, `/sessions/${id}/fit`);
   await page.route('**/api/seats/*', (route) => route.abort());
-  await page.getByLabel('Wrist of Ada Quoin').fill('19.9 cm');
+  await page.getByRole('textbox', { name: 'Wrist of Ada Quoin' }).fill('19.9 cm');
   await page.keyboard.press('Enter');
   await expect(saveLine(page)).toHaveAttribute('data-save', 'away');
   page.on('dialog', (dialog) => void dialog.accept());
   await page.unroute('**/api/seats/*');
   await page.reload();
-  await expect(page.getByLabel('Wrist of Ada Quoin')).toHaveValue('19.9 cm');
+  await expect(page.getByRole('textbox', { name: 'Wrist of Ada Quoin' })).toHaveValue('19.9 cm');
   await saved(page);
 });

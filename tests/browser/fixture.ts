@@ -4,21 +4,28 @@ import { test as base, expect, type Locator, type Page } from '@playwright/test'
 /** What a page may say on the console while its server is taken away; nothing else is let pass. */
 const EXPECTED_WHEN_AWAY = /Failed to load resource|net::ERR_/;
 
+/** What the browser itself notes when an endpoint refuses something, which is no fault of the page. */
+const EXPECTED_WHEN_REFUSED = /Failed to load resource: the server responded with a status of 4\d\d/;
+
 export interface Watch {
   /** Set where a test takes the server or the database away on purpose. */
   serverMayBeAway: boolean;
+  /** Set where a test asks for what must be refused. */
+  mayBeRefused: boolean;
 }
 
 /** Every test fails on an error on the console and on a request to anywhere but the application. */
 export const test = base.extend<{ watch: Watch }>({
   watch: [
     async ({ context, baseURL }, use) => {
-      const watch: Watch = { serverMayBeAway: false };
+      const watch: Watch = { serverMayBeAway: false, mayBeRefused: false };
+      const expected = (text: string): boolean =>
+        (watch.serverMayBeAway && EXPECTED_WHEN_AWAY.test(text)) ||
+        (watch.mayBeRefused && EXPECTED_WHEN_REFUSED.test(text));
       const complaints: string[] = [];
       const host = new URL(baseURL!).hostname;
       context.on('console', (message) => {
-        if (message.type() === 'error' && !(watch.serverMayBeAway && EXPECTED_WHEN_AWAY.test(message.text())))
-          complaints.push(message.text());
+        if (message.type() === 'error' && !expected(message.text())) complaints.push(message.text());
       });
       context.on('weberror', (error) => complaints.push(error.error().message));
       context.on('request', (request) => {
@@ -32,10 +39,22 @@ export const test = base.extend<{ watch: Watch }>({
 });
 export { expect };
 
+/** Waits until every island of the page answers to clicks and keys: React has taken it over, and its effects have run. */
+export async function ready(page: Page): Promise<void> {
+  await page.waitForFunction(() =>
+    [...document.querySelectorAll('astro-island')].every(
+      (island) =>
+        !island.hasAttribute('ssr') &&
+        Object.keys(island.firstElementChild ?? {}).some((key) => key.startsWith('__reactFiber')),
+    ),
+  );
+  await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+}
+
 /** Opens a page and waits until it answers to clicks and keys. */
 export async function open(page: Page, path: string): Promise<void> {
   await page.goto(path);
-  await page.waitForFunction(() => !document.querySelector('astro-island[ssr]'));
+  await ready(page);
 }
 
 /** Tab until the focus is there: what cannot be reached so cannot be used from the keyboard. */

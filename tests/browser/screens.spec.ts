@@ -1,7 +1,8 @@
 import { axe, expect, makeSession, open, test } from './fixture';
 
 for (const theme of ['linen', 'walnut'] as const) {
-  test(`every screen keeps to WCAG 2.2 AA in ${theme}`, async ({ page, context, baseURL }) => {
+  test(`every screen keeps to WCAG 2.2 AA in ${theme}`, async ({ page, context, baseURL, watch }) => {
+    watch.mayBeRefused = true;
     test.setTimeout(180_000);
     await context.addCookies([{ name: 'theme', value: theme, url: baseURL! }]);
     const check = async (name: string) => expect.soft(await axe(page), name).toEqual([]);
@@ -61,10 +62,10 @@ test('a figure changed in the settings changes the cut, and says where it came f
   const before = await cut();
   await open(page, '/settings');
   await expect(page.getByRole('row', { name: /Tail to hold, new/ })).toContainText('Starting figure');
-  await page.getByLabel('Tail to hold, new').fill('9999');
+  await page.getByLabel('Tail to hold, new', { exact: true }).fill('9999');
   await page.getByRole('button', { name: 'Save the settings' }).click();
   await expect(page.getByRole('status').filter({ hasText: 'Tail to hold, new: 20 to 400 mm' })).toBeVisible();
-  await page.getByLabel('Tail to hold, new').fill('230');
+  await page.getByLabel('Tail to hold, new', { exact: true }).fill('230');
   await page.getByRole('button', { name: 'Save the settings' }).click();
   await expect(page.getByText('Saved.')).toBeVisible();
   // Both ends 100 mm longer.

@@ -31,6 +31,8 @@ describe('a pasted list', () => {
     ['Una Weirside | 10 | nickel allergy | 6⅛"', { name: 'Una Weirside', age: 10, avoid: ['nickel'], wrist_mm: 156 }],
     ['Bram, hand 205 mm, 170 mm, 40', { name: 'Bram', hand_mm: 205, wrist_mm: 170, age: 40 }],
     ['Tam Reedmace;', { name: 'Tam Reedmace', wrist_mm: null, age: null, project: null }],
+    ['Anna (9), 15 cm', { name: 'Anna', age: 9, wrist_mm: 150 }],
+    ['<i onclick=go(1)>, 16.5 cm, 30', { name: '<i onclick=go(1)>', age: 30, wrist_mm: 165 }],
     ['<b>Max</b>, 7¼", 22', { name: '<b>Max</b>', wrist_mm: 184, age: 22 }],
   ])('reads %s', (text, expected) => {
     expect(one(text).seat).toMatchObject(expected);

@@ -51,16 +51,14 @@ export type SeatEdit = Static<typeof SeatEditSchema>;
 export type SeatChanges = SeatEdit['changes'];
 
 /** A seat to add, with the id it will have, so that sending it twice adds it once. */
-export const NewSeatSchema = Type.Intersect(
-  [
-    Type.Object({
-      id: Type.String({ format: 'uuid' }),
-      name: NameSchema,
-      position: Type.Optional(Type.Integer({ minimum: 0 })),
-    }),
-    Type.Partial(Type.Object(editable)),
-  ],
-  { unevaluatedProperties: false },
+export const NewSeatSchema = Type.Object(
+  {
+    ...Type.Partial(Type.Object(editable)).properties,
+    id: Type.String({ format: 'uuid' }),
+    name: NameSchema,
+    position: Type.Optional(Type.Integer({ minimum: 0 })),
+  },
+  { additionalProperties: false },
 );
 export type NewSeat = Static<typeof NewSeatSchema>;
 

@@ -18,7 +18,8 @@ const BARE = new RegExp(
 );
 const AGE =
   /(?<![\p{L}\d])(?:(?:age|aged)[:\s]*(\d{1,3})|(\d{1,3})\s*(?:y\/?o|yrs?(?: old)?|years?(?: old)?|y)(?![\p{L}]))/iu;
-const SMALL = /(?<![\p{L}\d.,/])(\d{1,2})(?![\p{L}\d.,/])/u;
+/** A small whole number that stands alone or in brackets of its own. */
+const SMALL = /(?<=^|\s)\(?(\d{1,2})\)?(?=\s|$)/u;
 
 /** A line being read: what is found so far, and what is left of each cell. */
 interface Draft {

@@ -40,6 +40,12 @@ function separatorOf(text: string): string {
   return ['\t', ';', '|'].find((s) => lines.filter((line) => line.includes(s)).length > lines.length / 2) ?? ',';
 }
 
+/** A line of its own mind: semicolons in a list that is separated by commas elsewhere, whose commas are then decimals. */
+function ownCells(cells: string[]): string[] {
+  const whole = cells.join(',');
+  return whole.includes(';') ? whole.split(';') : cells;
+}
+
 const listMark = /^\s*(?:[-•*·]|\d{1,3}[.)])\s+/;
 
 /** The same name on two lines: one person twice, or two people. */
@@ -77,7 +83,7 @@ export function readRoster(text: string, projects: readonly RosterProject[]): Ro
       const whole = cells.join(', ').trim();
       if (!headings)
         return readCells(
-          rejoinDecimals(cells).map((cell, i) => (i === 0 ? cell.replace(listMark, '') : cell)),
+          rejoinDecimals(ownCells(cells)).map((cell, i) => (i === 0 ? cell.replace(listMark, '') : cell)),
           line,
           whole,
           projects,

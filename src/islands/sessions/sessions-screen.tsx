@@ -124,7 +124,8 @@ export function SessionsScreen({
       column.accessor((row) => (row.cut ? 'cut' : 'to come'), { id: 'cords', header: 'Cords' }),
       column.display({
         id: 'remove',
-        header: '',
+        header: 'Delete',
+        enableSorting: false,
         cell: (cell) => (
           <button
             type="button"

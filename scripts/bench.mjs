@@ -1,0 +1,136 @@
+// npm run bench: prints how long things take here. Figures to read, not a test: nothing fails on them.
+import { spawnSync } from 'node:child_process';
+import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { performance } from 'node:perf_hooks';
+import { prepareDatabase, startServer } from './lib/application.mjs';
+import { buildApplication } from './lib/build.mjs';
+import { needDebian } from './lib/debian.mjs';
+import { installPackages } from './lib/install.mjs';
+import { freePort } from './lib/ports.mjs';
+import { cluster, stateFolder } from './lib/postgres.mjs';
+import { QUIET, ROOT } from './lib/root.mjs';
+import { say } from './lib/say.mjs';
+
+needDebian('postgresql', 'chromium');
+installPackages();
+buildApplication();
+
+const sorted = (values) => [...values].sort((a, b) => a - b);
+const quantile = (values, q) => sorted(values)[Math.min(values.length - 1, Math.floor(q * values.length))];
+const row = (what, value, aim) => console.log(`${what.padEnd(58)} ${value.padStart(22)}   ${aim}`);
+const median = (values) => `median ${quantile(values, 0.5).toFixed(1)} ms`;
+
+function tsx(script, args = [], env = {}) {
+  const { status, stdout } = spawnSync(process.execPath, ['--import', 'tsx', script, ...args], {
+    cwd: ROOT,
+    env: { ...QUIET, ...env },
+    encoding: 'utf8',
+    stdio: ['ignore', 'pipe', 2],
+  });
+  if (status !== 0) throw new Error(`${script} ended with ${status}`);
+  return stdout;
+}
+
+row('what', 'here', 'aim');
+const core = JSON.parse(tsx('scripts/bench/core.ts'));
+const CORE_AIMS = { 'size 200 seats, core alone': 'under 20 ms' };
+for (const [what, times] of Object.entries(core)) row(what, median(times), CORE_AIMS[what] ?? '');
+
+mkdirSync(join(ROOT, '.lapboard'), { recursive: true });
+const file = join(ROOT, '.lapboard/bench-session.json');
+const seat = { label: 'A', size: { wrist: '168 mm' }, skill: 'steady', age: 31, project: 'band-buckle' };
+writeFileSync(
+  file,
+  JSON.stringify({ format: 'lapboard-session', version: 1, title: 'Bench', seats: Array(24).fill(seat) }),
+);
+const whole = () => {
+  const start = performance.now();
+  spawnSync(process.execPath, ['scripts/cli.mjs', 'plan', file], { cwd: ROOT, env: QUIET });
+  return performance.now() - start;
+};
+whole();
+row('plan, 24 seats, as a whole process', median(Array.from({ length: 9 }, whole)), '');
+
+const folder = stateFolder(`lapboard-bench-${process.pid}`);
+const postgres = cluster(folder, 55360);
+let server;
+let browser;
+try {
+  await postgres.start();
+  postgres.createDatabase('bench');
+  const url = postgres.url('bench');
+  prepareDatabase(url, { demo: false });
+  tsx('scripts/bench/fill.ts', ['1000', '10000'], { DATABASE_URL: url });
+  const port = await freePort(4440);
+  server = await startServer(url, port);
+  const base = `http://127.0.0.1:${port}`;
+  const { default: autocannon } = await import('autocannon');
+  const today = await (await fetch(base)).text();
+  const cut = /\/sessions\/[0-9a-f-]+/.exec(today)[0] + '/cut';
+  for (const [name, path] of [
+    ['Today', '/'],
+    ['Cut', cut],
+  ]) {
+    // One at a time: what one instructor waits for, not how much a server can carry.
+    const warm = { url: base + path, connections: 1, duration: 2 };
+    await autocannon(warm);
+    const { latency } = await autocannon({ ...warm, duration: 6 });
+    row(
+      `${name}, served, 1,000 sessions and 10,000 seats`,
+      `p50 ${latency.p50} p97.5 ${latency.p97_5} ms`,
+      'p95 under 60 ms',
+    );
+  }
+
+  const { chromium } = await import('@playwright/test');
+  browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--no-first-run'],
+  });
+  for (const [name, path] of [
+    ['Today', '/'],
+    ['Cut', cut],
+  ]) {
+    const page = await browser.newPage();
+    const sizes = [];
+    page.on('requestfinished', async (request) => {
+      if (request.resourceType() === 'script') sizes.push(request.sizes());
+    });
+    await page.goto(base + path, { waitUntil: 'networkidle' });
+    const bytes = (await Promise.all(sizes)).reduce((sum, size) => sum + size.responseBodySize, 0);
+    row(`${name}, script loaded, compressed`, `${(bytes / 1000).toFixed(0)} kB`, 'under 200 kB');
+    await page.close();
+  }
+
+  const list = Array.from({ length: 24 }, (_, i) => `Guest ${i + 1}, ${15 + (i % 5)}.5 cm, 30, buckle`).join('\n');
+  const times = [];
+  for (let run = 0; run < 5; run++) {
+    const page = await browser.newPage();
+    await page.goto(`${base}/sessions`);
+    const id = crypto.randomUUID();
+    await page.request.post(`${base}/api/sessions`, {
+      headers: { origin: base },
+      data: { id, session: { title: `Bench ${run}`, held_on: '2031-01-01' } },
+    });
+    await page.goto(`${base}/sessions/${id}/seats`, { waitUntil: 'networkidle' });
+    await page.getByLabel('List of who is coming').fill(list);
+    const start = performance.now();
+    await page.keyboard.press('Control+Enter');
+    await page.getByRole('button', { name: 'Seat 24 people' }).click();
+    await page.getByRole('link', { name: /3 Cut/ }).click();
+    await page
+      .getByRole('button', { name: /^Open the cut of/ })
+      .nth(23)
+      .waitFor();
+    times.push(performance.now() - start);
+    await page.close();
+  }
+  row('24 pasted lines to the cut list on screen', median(times), 'under 1,000 ms');
+} finally {
+  await browser?.close();
+  server?.kill('SIGKILL');
+  postgres.stop('immediate');
+  rmSync(folder, { recursive: true, force: true });
+}
+say('Measured on this machine; nothing was kept.');
