@@ -1,21 +1,29 @@
 // Draws a knot tight in a calculation, and prints the control points that core/stitch and core/part hold: the shortest path
-// of the given topology whose centre lines keep their clearance. `node --import tsx scripts/tighten.ts square-knot|overhand`
+// of the given topology whose centre lines keep their clearance. `node --import tsx scripts/tighten.ts KNOT`
 import type { Point } from '../src/core/stitch';
 
 type Mutable = [number, number, number];
-/** Every copy of the strand that the strand may touch, as a map from its own points; `self` where the copy is the strand itself. */
-type Copies = readonly { readonly move: (p: Point) => Point; readonly self: boolean }[];
+/**
+ * Every copy of the strand that the strand may touch, as a map from its own points. `along` tells a copy that is the strand
+ * itself, so many repeats on, from a copy that is another strand.
+ */
+type Copies = readonly { readonly move: (p: Point) => Point; readonly along: number | null }[];
 
 interface Knot {
   readonly start: readonly Point[];
   readonly samples: number;
+  /** One sample in so many is printed. */
+  readonly every?: number;
   readonly clearance: number;
   /** The point before the first and after the last: the strand goes on as a copy of itself, or is held at its ends. */
   readonly before: ((p: Point) => Point) | null;
   readonly after: ((p: Point) => Point) | null;
   readonly copies: Copies;
-  /** Straight strands it is tied around, by their x. */
+  /** Straight strands it is tied around: their x, and their radius where it is not half a diameter. */
   readonly core: readonly number[];
+  readonly coreRadius?: number;
+  /** Places of the start that are held where they are: by friction, where the topology alone would let the knot slip open. */
+  readonly pins?: readonly Point[];
 }
 
 const PITCH = 1.65;
@@ -24,6 +32,20 @@ const flip =
   (p: Point): Point => [k % 2 ? -p[0] : p[0], p[1] + k * PITCH, p[2]];
 const turn = (p: Point): Point => [-p[0], p[1], -p[2]];
 const ALONG = [-2, -1, 0, 1, 2, 3];
+/** Turned about the band by an angle, and moved along it. */
+const screw =
+  (degrees: number, rise: number) =>
+  ([x, y, z]: Point): Point => {
+    const [c, s] = [Math.cos((degrees * Math.PI) / 180), Math.sin((degrees * Math.PI) / 180)];
+    return [c * x + s * z, y + rise, c * z - s * x];
+  };
+/** Two core strands as a round one: the circle whose wrap is as long as the wrap round the two, (2π + 2) ÷ 2π − ½. */
+const CORE_RADIUS = (2 * Math.PI + 2) / (2 * Math.PI) - 0.5;
+/** Each half knot of the spiral lies half a turn and a twelfth on. */
+const SPIRAL_TURN = 210;
+const SPIRAL_RISE = Number(process.env.RISE ?? 1.65);
+const DOUBLE_RISE = Number(process.env.RISE ?? 1.5);
+const HITCH_RISE = Number(process.env.RISE ?? 1.35);
 
 const KNOTS: Record<string, Knot> = {
   // Strand a over one half knot; b is a turned over, the next half knot is a mirrored.
@@ -44,10 +66,89 @@ const KNOTS: Record<string, Knot> = {
     before: flip(-1),
     after: flip(1),
     copies: ALONG.flatMap((k) => [
-      { move: flip(k), self: k === 0 },
-      { move: (p: Point) => turn(flip(k)(p)), self: false },
+      { move: flip(k), along: k },
+      { move: (p: Point) => turn(flip(k)(p)), along: null },
     ]),
     core: [-0.47, 0.47],
+  },
+  // Strand a over one half knot; the next half knot is a turned over, and b is a turned over at once: the same side leads.
+  'half-knot-spiral': {
+    start: [
+      [0, 0, 1],
+      [1, -0.25, 1],
+      [1.9, -0.1, 0],
+      [2.3, 0.5, -0.5],
+      [2.5, 1, 0.1],
+      [2.2, 1.5, 0.9],
+      [1.8, 1.9, 0.5],
+      [1, 1.85, -1],
+      [0, 1.65, -1],
+    ],
+    samples: 64,
+    every: 2,
+    clearance: 0.955,
+    before: screw(-SPIRAL_TURN, -SPIRAL_RISE),
+    after: screw(SPIRAL_TURN, SPIRAL_RISE),
+    copies: ALONG.flatMap((k) => [
+      { move: screw(k * SPIRAL_TURN, k * SPIRAL_RISE), along: k },
+      { move: screw(k * SPIRAL_TURN + 180, k * SPIRAL_RISE), along: null },
+    ]),
+    core: [0],
+    coreRadius: CORE_RADIUS,
+  },
+  // One strand of four over two half knots: its own, and the other pair's, past which it is carried.
+  'double-spiral': {
+    start: [
+      [0, 0, 1.4],
+      [1, -0.25, 1.3],
+      [1.9, -0.1, 0.1],
+      [2.6, 0.6, -0.5],
+      [2.9, 1.2, 0],
+      [2.8, 2, 0.6],
+      [2.4, 2.7, 1],
+      [1.9, 3.2, 0.5],
+      [1, 3.2, -1.2],
+      [0, 3, -1.4],
+    ],
+    samples: 88,
+    every: 2,
+    clearance: 0.955,
+    before: screw(-180, -2 * DOUBLE_RISE),
+    after: screw(180, 2 * DOUBLE_RISE),
+    copies: [-5, -4, -3, -2, -1, 0, 1, 2, 3, 4, 5].flatMap((k) => [
+      { move: screw(90 * k, k * DOUBLE_RISE), along: k % 2 === 0 ? k / 2 : null },
+      { move: screw(90 * k + 180, k * DOUBLE_RISE), along: null },
+    ]),
+    core: [0],
+    coreRadius: CORE_RADIUS,
+  },
+  // A strand that hitches again and again over a straight one; its bar lies over its own end.
+  'edge-hitch': {
+    start: [
+      [0.98, 0, 1.7],
+      [0.3, 0.15, 1.6],
+      [-0.5, 0.15, 1.1],
+      [-1, 0, 0.1],
+      [-0.6, -0.3, -0.8],
+      [0.2, -0.55, -1],
+      [0.9, -0.7, -0.4],
+      [0.95, -0.55, 0.4],
+      [0.5, 0, 0.87],
+      [0.45, 0.5, 0.95],
+      [0.7, 1, 1.3],
+      [0.98, HITCH_RISE, 1.7],
+    ],
+    samples: 56,
+    every: 2,
+    clearance: 0.955,
+    before: (p) => [p[0], p[1] - HITCH_RISE, p[2]],
+    after: (p) => [p[0], p[1] + HITCH_RISE, p[2]],
+    copies: ALONG.map((k) => ({ move: (p: Point): Point => [p[0], p[1] + k * HITCH_RISE, p[2]], along: k })),
+    core: [0],
+    pins: [
+      [0.98, 0, 1.7],
+      [0.5, 0, 0.87],
+    ],
   },
   // One strand, held straight at both ends.
   overhand: {
@@ -60,10 +161,11 @@ const KNOTS: Record<string, Knot> = {
       [0, 10, 0],
     ],
     samples: 140,
-    clearance: 0.93,
+    every: 2,
+    clearance: 0.95,
     before: null,
     after: null,
-    copies: [{ move: (p: Point) => p, self: true }],
+    copies: [{ move: (p: Point) => p, along: 0 }],
     core: [],
   },
 };
@@ -87,9 +189,14 @@ function spread(line: readonly Point[], count: number, closed: boolean): Mutable
 
 /** Pulls every point towards its neighbours and pushes it off whatever is nearer than the clearance, ever more firmly. */
 function tighten(knot: Knot): Mutable[] {
-  const { samples: n, clearance, copies, core } = knot;
+  const { samples: n, clearance, copies, core, coreRadius = 0.5 } = knot;
+  const coreClearance = clearance + coreRadius - 0.5;
   const points = spread(knot.start, n, knot.before !== null);
-  const fixed = (i: number): boolean => knot.before === null && (i === 0 || i === n - 1);
+  const pinned = (knot.pins ?? []).map((pin) => {
+    const gaps = points.map((p) => distance(p, pin));
+    return gaps.indexOf(Math.min(...gaps));
+  });
+  const fixed = (i: number): boolean => pinned.includes(i) || (knot.before === null && (i === 0 || i === n - 1));
   const rounds = 12_000;
   for (let round = 0; round < rounds; round++) {
     const firmness = 6 * Math.min(8, 1 + (round / rounds) * 10);
@@ -106,13 +213,13 @@ function tighten(knot: Knot): Mutable[] {
         if (q) for (let k = 0; k < 3; k++) f[k]! += (q[k]! - p[k]!) * (0.5 / (distance(p, q) || 1e-9) + 4);
       for (const x of core) {
         const r = Math.hypot(p[0] - x, p[2]);
-        if (r >= clearance) continue;
-        f[0] += ((p[0] - x) / r) * firmness * 3 * (clearance - r);
-        f[2] += (p[2] / r) * firmness * 3 * (clearance - r);
+        if (r >= coreClearance) continue;
+        f[0] += ((p[0] - x) / r) * firmness * 3 * (coreClearance - r);
+        f[2] += (p[2] / r) * firmness * 3 * (coreClearance - r);
       }
-      for (const { move, self } of copies) {
+      for (const { move, along } of copies) {
         points.forEach((other, j) => {
-          if (self && Math.abs(i - j) < skip) return;
+          if (along !== null && Math.abs(i - (j + along * n)) < skip) return;
           const q = move(other);
           const r = distance(p, q) || 1e-6;
           if (r < clearance)
@@ -130,4 +237,4 @@ function tighten(knot: Knot): Mutable[] {
 const knot = KNOTS[process.argv[2] ?? ''];
 if (!knot) throw new Error(`Name a knot: ${Object.keys(KNOTS).join(' or ')}`);
 for (const [i, p] of tighten(knot).entries())
-  if (i % 4 === 0) console.log(`[${p.map((v) => Number(v.toFixed(2))).join(', ')}],`);
+  if (i % (knot.every ?? 4) === 0) console.log(`[${p.map((v) => Number(v.toFixed(2))).join(', ')}],`);

@@ -1,10 +1,45 @@
+import { alternatingPanels } from './alternating-panels';
+import { beadOnCore } from './bead-on-core';
+import { beadRow } from './bead-row';
+import { beadsOnWorkers } from './beads-on-workers';
+import { centreKnot } from './centre-knot';
+import { doubleSpiral } from './double-spiral';
+import { edgeHitch } from './edge-hitch';
+import { halfKnotSpiral } from './half-knot-spiral';
+import { ladder } from './ladder';
+import { plain } from './plain';
 import { squareKnot } from './square-knot';
 import type { Stitch } from './strand';
+import { tubeCross } from './tube-cross';
+import { wrapping } from './wrap';
+import { wrappedBraid } from './wrapped-braid';
 
+export { bundle } from './bundle';
 export { measureStitch, type StitchMeasure } from './measure-stitch';
-export { pictureOf, type Layer, type Run } from './picture';
-export { samplePath, lengthOf, SAMPLES } from './sample';
-export type { Around, Point, Stitch, StitchGeometry, StitchStep, StrandPath } from './strand';
+export { OVERHAND_EXCESS, OVERHAND_HEIGHT } from './overhand';
+export { beadsOf, pictureOf, type Layer, type Run } from './picture';
+export { samplePath, lengthOf } from './sample';
+export { CORE_SPACING } from './straight';
+export type { Around, Bead, BeadPlace, Point, Stitch, StitchGeometry, StitchStep, StrandPath } from './strand';
 
-/** Every stitch, by slug. A new one is a file beside square-knot.ts and a line here. */
-export const STITCHES: Readonly<Record<string, Stitch>> = { [squareKnot.slug]: squareKnot };
+const ALL = [
+  squareKnot,
+  halfKnotSpiral,
+  doubleSpiral,
+  beadRow,
+  beadOnCore,
+  beadsOnWorkers,
+  wrappedBraid,
+  edgeHitch,
+  alternatingPanels,
+  ladder,
+  tubeCross,
+  wrapping,
+  centreKnot,
+  plain,
+];
+
+/** Every stitch, by slug. A new one is a file beside square-knot.ts and a word in the list above. */
+export const STITCHES: Readonly<Record<string, Stitch>> = Object.fromEntries(
+  ALL.map((stitch) => [stitch.slug, stitch]),
+);

@@ -4,27 +4,43 @@ import type { Around, Stitch, StitchGeometry } from './strand';
 /** What a stitch comes to, all in worked diameters of the working cord. */
 export interface StitchMeasure {
   readonly pitch: number;
+  readonly divisions: number;
   readonly halfKnots: number;
-  /** Cord each working strand uses a repeat, along its centre line. */
+  /** Cord each strand uses a repeat, along its centre line; core strands by their names. */
   readonly use: Readonly<Record<string, number>>;
-  /** Outside width and thickness: centre lines plus half a cord on each side. */
+  /** Outside width and thickness: centre lines plus half a strand on each side, or the beads where they stand out. */
   readonly width: number;
   readonly thickness: number;
 }
 
-/** Largest less smallest of a list. */
-const span = (values: readonly number[]): number => Math.max(...values) - Math.min(...values);
+const span = (lows: readonly number[], highs: readonly number[]): number =>
+  Math.max(...highs) - Math.min(...lows);
 
 /** Measures the very paths that are drawn. */
 export function measureGeometry(geometry: StitchGeometry): StitchMeasure {
-  const sampled = geometry.working.map((path) => ({ path, points: samplePath(path, geometry.pitch) }));
-  const all = sampled.flatMap(({ points }) => points);
+  const sampled = [...geometry.working, ...geometry.core].map((path) => ({
+    path,
+    half: (path.thick ?? 1) / 2,
+    points: samplePath(path, geometry.pitch),
+  }));
+  const beads = geometry.beads ?? [];
+  const extent = (axis: 0 | 2): number => {
+    const lows = sampled.flatMap(({ points, half }) => points.map((p) => p[axis] - half));
+    const highs = sampled.flatMap(({ points, half }) => points.map((p) => p[axis] + half));
+    for (const bead of beads) {
+      const half = (axis === 0 && bead.hole === 'across' ? bead.length : bead.width) / 2;
+      lows.push(bead.at[axis] - half);
+      highs.push(bead.at[axis] + half);
+    }
+    return span(lows, highs);
+  };
   return {
     pitch: geometry.pitch,
+    divisions: geometry.divisions,
     halfKnots: geometry.halfKnots,
     use: Object.fromEntries(sampled.map(({ path, points }) => [path.strand, lengthOf(points)])),
-    width: span(all.map((p) => p[0])) + 1,
-    thickness: span(all.map((p) => p[2])) + 1,
+    width: extent(0),
+    thickness: extent(2),
   };
 }
 
@@ -32,7 +48,8 @@ const known = new Map<string, StitchMeasure>();
 
 /** A stitch around something, measured; remembered, since a session has few combinations and many seats. */
 export function measureStitch(stitch: Stitch, around: Around): StitchMeasure {
-  const key = `${stitch.slug}|${around.strands}|${around.diameter.toFixed(4)}`;
+  const beads = (around.beads ?? []).map((bead) => `${bead.length.toFixed(3)}×${bead.width.toFixed(3)}`).join();
+  const key = `${stitch.slug}|${around.strands}|${around.diameter.toFixed(4)}|${beads}`;
   let measure = known.get(key);
   if (!measure) known.set(key, (measure = measureGeometry(stitch.geometry(around))));
   return measure;

@@ -1,5 +1,5 @@
 import { samplePath } from './sample';
-import type { StitchGeometry, StrandPath } from './strand';
+import type { BeadPlace, StitchGeometry, StrandPath } from './strand';
 
 /** A run of a strand on the page: x across, y along, in worked diameters. */
 export type Run = readonly (readonly [x: number, y: number])[];
@@ -7,16 +7,20 @@ export type Run = readonly (readonly [x: number, y: number])[];
 /** Runs of one strand at about one depth. Draw the layers in order: the last lies on top. */
 export interface Layer {
   readonly strand: string;
+  /** Thickness of the strand, and the depth of the layer, front positive. */
+  readonly thick: number;
+  readonly depth: number;
   readonly runs: readonly Run[];
 }
 
 /** Depths are drawn in bands this thick: thinner than the clearance between strands, so no two that cross share one. */
 const BAND = 0.3;
 
-/** Sampled points of one strand over all repeats. */
-function whole(path: StrandPath, geometry: StitchGeometry, repeats: number): [number, number, number][] {
+/** Sampled points of one strand over so many divisions. */
+function whole(path: StrandPath, geometry: StitchGeometry, divisions: number): [number, number, number][] {
   const one = samplePath(path, geometry.pitch, 4);
   const out: [number, number, number][] = [];
+  const repeats = divisions / geometry.divisions;
   for (let k = 0; k < Math.ceil(repeats); k++) {
     const last = k === Math.ceil(repeats) - 1;
     const share = last ? repeats - k : 1;
@@ -29,30 +33,45 @@ function whole(path: StrandPath, geometry: StitchGeometry, repeats: number): [nu
 /**
  * The band as seen, from the same paths that are measured: every strand cut into runs by depth, back to front.
  *
- * @param repeats how many repeats, halves allowed
+ * @param divisions how many divisions of the repeat
  * @param side the back is the front turned over its long edge
  */
-export function pictureOf(geometry: StitchGeometry, repeats: number, side: 'front' | 'back'): Layer[] {
+export function pictureOf(geometry: StitchGeometry, divisions: number, side: 'front' | 'back'): Layer[] {
   const facing = side === 'front' ? 1 : -1;
-  const layers = new Map<number, Map<string, [number, number][][]>>();
+  const layers = new Map<number, Map<string, { thick: number; runs: [number, number][][] }>>();
   for (const path of [...geometry.core, ...geometry.working]) {
     let depth: number | null = null;
     let run: [number, number][] = [];
-    const points = whole(path, geometry, repeats);
+    const points = whole(path, geometry, divisions);
     for (let i = 1; i < points.length; i++) {
       const [p, q] = [points[i - 1]!, points[i]!];
       const band = Math.round(((p[2] + q[2]) * facing) / 2 / BAND);
       if (band !== depth) {
         depth = band;
         run = [[p[0] * facing, p[1]]];
-        const strands = layers.get(band) ?? new Map<string, [number, number][][]>();
+        const strands = layers.get(band) ?? new Map<string, { thick: number; runs: [number, number][][] }>();
         layers.set(band, strands);
-        strands.set(path.strand, [...(strands.get(path.strand) ?? []), run]);
+        const before = strands.get(path.strand);
+        if (before) before.runs.push(run);
+        else strands.set(path.strand, { thick: path.thick ?? 1, runs: [run] });
       }
       run.push([q[0] * facing, q[1]]);
     }
   }
   return [...layers.entries()]
     .sort(([a], [b]) => a - b)
-    .flatMap(([, strands]) => [...strands].map(([strand, runs]) => ({ strand, runs })));
+    .flatMap(([band, strands]) =>
+      [...strands].map(([strand, { thick, runs }]) => ({ strand, thick, depth: band * BAND, runs })),
+    );
+}
+
+/** Every bead of so many divisions, as seen from this side. */
+export function beadsOf(geometry: StitchGeometry, divisions: number, side: 'front' | 'back'): BeadPlace[] {
+  const facing = side === 'front' ? 1 : -1;
+  return Array.from({ length: Math.floor(divisions / geometry.divisions) }, (_, k) =>
+    (geometry.beads ?? []).map((bead) => ({
+      ...bead,
+      at: [bead.at[0] * facing, bead.at[1] + k * geometry.pitch, bead.at[2] * facing] as const,
+    })),
+  ).flat();
 }

@@ -1,4 +1,5 @@
-import type { Around, Point, Stitch, StrandPath } from './strand';
+import { CORE_SPACING, straightCore } from './straight';
+import type { Around, Bead, BeadPlace, Point, Stitch, StitchGeometry, StrandPath } from './strand';
 
 /**
  * Strand a over one half knot, around two core strands of its own diameter: across the front to the right, out under b's
@@ -24,9 +25,7 @@ const HALF_KNOT: readonly Point[] = [
   [0.91, 1.92, 0.83],
   [0.44, 1.8, 0.94],
 ];
-const HALF_PITCH = 1.65;
-/** Two core strands pressed together lie this far apart, centre to centre. */
-const CORE_SPACING = 0.94;
+export const HALF_PITCH = 1.65;
 
 /** Centre of the outer core strand the table was found with. */
 const OUTER = CORE_SPACING / 2;
@@ -53,20 +52,62 @@ function fitAround({ strands, diameter }: Around): (p: Point) => Point {
 const mirrored = ([x, y, z]: Point): Point => [-x, y + HALF_PITCH, z];
 const turnedOver = ([x, y, z]: Point): Point => [-x, y, -z];
 
+/** Strand a over a whole square knot around this core, from the middle of the front and back to it; b is a turned over. */
+export function squareKnotStrand(around: Around): Point[] {
+  return [...HALF_KNOT, ...HALF_KNOT.map(mirrored)].map(fitAround(around));
+}
+
 function workingPaths(around: Around): StrandPath[] {
-  const fit = fitAround(around);
-  const a = [...HALF_KNOT, ...HALF_KNOT.map(mirrored)].map(fit);
+  const a = squareKnotStrand(around);
   return [
     { strand: 'a', points: a },
     { strand: 'b', points: a.map(turnedOver) },
   ];
 }
 
-function corePaths(around: Around): StrandPath[] {
-  return Array.from({ length: around.strands }, (_, i) => {
-    const x = (i - (around.strands - 1) / 2) * CORE_SPACING * around.diameter;
-    return { strand: `core ${i + 1}`, points: [0, 1, 2].map((k): Point => [x, (k * 2 * HALF_PITCH) / 3, 0]) };
-  });
+/** Where in the strand's points the second half knot's edge lies, at which the knot can be drawn apart for a bead. */
+export const EDGE = HALF_KNOT.length + 8;
+
+/**
+ * A square knot with room after it for beads: on the core, with the workers carried past on both sides; or on the workers,
+ * one on each side.
+ */
+export function squareKnotWithBeads(around: Around, where: 'core' | 'workers'): StitchGeometry {
+  const beads = around.beads ?? [];
+  const length = beads.reduce((sum, bead) => sum + bead.length, 0);
+  const width = Math.max(0, ...beads.map((bead) => bead.width));
+  const a = squareKnotStrand(around);
+  const edge = a[EDGE]!;
+  const outer = ((around.strands - 1) * CORE_SPACING + 1) * around.diameter * 0.5;
+  const x = where === 'core' ? Math.max(width / 2 + 0.5, outer + 0.5) : outer + width / 2;
+  // Half a diameter before and after the bead, so that no knot is drawn hard against it.
+  const gap = length + 1;
+  const along = [0.35, 0.5, 0.65].map((t): Point => [-x, edge[1] + gap * t, 0]);
+  const opened = [
+    ...a.slice(0, EDGE + 1),
+    ...along,
+    ...a.slice(EDGE).map(([px, py, pz]): Point => [px, py + gap, pz]),
+  ];
+  const pitch = 2 * HALF_PITCH + gap;
+  const places = (side: number): BeadPlace[] => {
+    let from = edge[1] + 0.5;
+    return beads.map((bead: Bead, index) => {
+      const at: Point = [side * x, from + bead.length / 2, 0];
+      from += bead.length;
+      return { ...bead, index, at, hole: 'along' };
+    });
+  };
+  return {
+    pitch,
+    divisions: 1,
+    halfKnots: 2,
+    working: [
+      { strand: 'a', points: opened },
+      { strand: 'b', points: opened.map(turnedOver) },
+    ],
+    core: straightCore(around.strands, around.diameter, pitch),
+    beads: where === 'core' ? places(0) : [...places(-1), ...places(1)],
+  };
 }
 
 /** The flat square knot: two opposite half knots; a always crosses in front, b always behind. */
@@ -75,10 +116,14 @@ export const squareKnot: Stitch = {
   name: 'Square knot',
   geometry: (around) => ({
     pitch: 2 * HALF_PITCH,
+    divisions: 2,
     halfKnots: 2,
     working: workingPaths(around),
-    core: corePaths(around),
+    core: straightCore(around.strands, around.diameter, 2 * HALF_PITCH),
   }),
+  beads: 0,
+  effort: 1,
+  difficulty: 1,
   steps: [
     {
       text: 'Lay the leading strand across the front of the core, from its own side to the other.',

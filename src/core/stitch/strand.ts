@@ -8,20 +8,39 @@ export type Point = readonly [x: number, y: number, z: number];
 export interface StrandPath {
   readonly strand: string;
   readonly points: readonly Point[];
+  /** Its own thickness in the working cord's diameters; 1 where it is not said. */
+  readonly thick?: number;
 }
 
-/** What a stitch is tied around: so many strands side by side, of a diameter given in the working cord's diameters. */
+/** A bead as the stitch meets it, in worked diameters: how far a strand runs inside it, and how thick it is. */
+export interface Bead {
+  readonly length: number;
+  readonly width: number;
+}
+
+/** What a stitch is tied around: so many strands side by side, of a diameter in the working cord's, and the beads of a repeat. */
 export interface Around {
   readonly strands: number;
   readonly diameter: number;
+  readonly beads?: readonly Bead[];
+}
+
+/** Where a bead sits: its middle, and whether its hole runs along the band or across it. `index` is which of the beads it is. */
+export interface BeadPlace extends Bead {
+  readonly index: number;
+  readonly at: Point;
+  readonly hole: 'along' | 'across';
 }
 
 /** A stitch tied around something: all strand paths over one repeat. Lengths in worked diameters of the working cord. */
 export interface StitchGeometry {
   readonly pitch: number;
+  /** Equal parts of a repeat that a band may end after. */
+  readonly divisions: number;
   readonly halfKnots: number;
   readonly working: readonly StrandPath[];
   readonly core: readonly StrandPath[];
+  readonly beads?: readonly BeadPlace[];
 }
 
 /** How a stitch is taught: what to do, and how far each working strand has come (0 to 1 of its path in the repeat). */
@@ -36,6 +55,12 @@ export interface Stitch {
   readonly slug: string;
   readonly name: string;
   readonly geometry: (around: Around) => StitchGeometry;
+  /** How many beads of its own a repeat takes in a row. */
+  readonly beads: number;
+  /** Time for one division, as a share of the time for a half knot: the studio's pace is kept a half knot. */
+  readonly effort: number;
+  /** 1 for a first session, 2 for people who have tied before, 3 for practised hands. */
+  readonly difficulty: 1 | 2 | 3;
   readonly steps: readonly StitchStep[];
   readonly watch: string;
 }

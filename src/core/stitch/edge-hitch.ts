@@ -1,0 +1,61 @@
+import { outward, straightCore } from './straight';
+import type { Point, Stitch } from './strand';
+
+/**
+ * Strand a over one half hitch over a carried strand: its bar across the front, round behind, and up under its own bar. Found
+ * by drawing it tight with the bar held over the end, as friction holds it (`scripts/tighten.ts edge-hitch`).
+ */
+const HITCH: readonly Point[] = [
+  [0.98, 0, 1.7],
+  [0.68, 0.04, 1.77],
+  [0.38, 0.07, 1.76],
+  [0.09, 0.09, 1.66],
+  [-0.15, 0.1, 1.47],
+  [-0.33, 0.09, 1.22],
+  [-0.5, 0.09, 0.97],
+  [-0.67, 0.08, 0.71],
+  [-0.84, 0.07, 0.46],
+  [-0.94, 0.07, 0.17],
+  [-0.95, 0.07, -0.13],
+  [-0.86, 0.06, -0.42],
+  [-0.68, 0.06, -0.66],
+  [-0.44, 0.05, -0.85],
+  [-0.16, 0.05, -0.94],
+  [0.15, 0.05, -0.94],
+  [0.43, 0.05, -0.85],
+  [0.68, 0.05, -0.67],
+  [0.86, 0.05, -0.42],
+  [0.95, 0.05, -0.13],
+  [0.94, 0.05, 0.18],
+  [0.83, 0.05, 0.48],
+  [0.63, 0.02, 0.72],
+  [0.65, 0.1, 0.8],
+  [0.95, 0.31, 0.8],
+  [1.22, 0.52, 0.95],
+  [1.3, 0.75, 1.24],
+  [1.16, 0.94, 1.53],
+];
+const PITCH = 1.2;
+
+export const edgeHitch: Stitch = {
+  slug: 'edge-hitch',
+  name: 'Edge half hitches',
+  geometry: ({ strands, diameter }) => {
+    const by = (diameter * (1 + ((strands - 1) * 2) / Math.PI) - 1) / 2;
+    return {
+      pitch: PITCH,
+      divisions: 1,
+      halfKnots: 0,
+      working: [{ strand: 'a', points: HITCH.map((p) => outward(p, by)) }],
+      core: straightCore(strands, diameter, PITCH),
+    };
+  },
+  beads: 0,
+  effort: 0.6,
+  difficulty: 2,
+  steps: [
+    { text: 'Hold the carried strand straight. Bring the other across its front and round behind it.', active: 'a', reached: { a: 0.6 } },
+    { text: 'Lead the end up under its own bar, and draw it snug against the last hitch.', active: 'a', reached: { a: 1 } },
+  ],
+  watch: 'Every bar lies on the outside. A carried strand held slack makes the edge wavy.',
+};
