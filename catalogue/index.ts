@@ -1,6 +1,24 @@
 import type { Catalogue } from '../src/core/project';
 import bandBuckle from './projects/band-buckle.json';
+import bandLoopKnot from './projects/band-loop-knot.json';
+import bandOffsetFold from './projects/band-offset-fold.json';
+import bandFrictionLoop from './projects/band-friction-loop.json';
 import fobRing from './projects/fob-ring.json';
+import reversibleSlider from './projects/reversible-slider.json';
+import classBandBead from './projects/class-band-bead.json';
+import pegBand from './projects/peg-band.json';
+import beadRowSlider from './projects/bead-row-slider.json';
+import charmCentre from './projects/charm-centre.json';
+import ringCentre from './projects/ring-centre.json';
+import singleCentreKnot from './projects/single-centre-knot.json';
+import singleNoose from './projects/single-noose.json';
+import singleSlideBeads from './projects/single-slide-beads.json';
+import wrappedThree from './projects/wrapped-three.json';
+import doubleSpiral from './projects/double-spiral.json';
+import petalArms from './projects/petal-arms.json';
+import buttonPanels from './projects/button-panels.json';
+import ladderWrap from './projects/ladder-wrap.json';
+import tubeLadder from './projects/tube-ladder.json';
 import cotton1 from './cords/cotton-1.json';
 import cotton2 from './cords/cotton-2.json';
 import cotton3 from './cords/cotton-3.json';
@@ -19,15 +37,29 @@ import sheathed4 from './cords/sheathed-4.json';
 import waxed1 from './cords/waxed-1.json';
 import yarnBulky from './cords/yarn-bulky.json';
 import yarnWorsted from './cords/yarn-worsted.json';
+import bead10 from './hardware/bead-10.json';
+import bead4 from './hardware/bead-4.json';
+import bead6 from './hardware/bead-6.json';
+import bead8 from './hardware/bead-8.json';
 import breakaway from './hardware/breakaway.json';
 import buckle10 from './hardware/buckle-10.json';
 import buckle15 from './hardware/buckle-15.json';
 import buckle20 from './hardware/buckle-20.json';
 import buckleSteel15 from './hardware/buckle-steel-15.json';
+import button15 from './hardware/button-15.json';
+import button18Four from './hardware/button-18-four.json';
+import charm20 from './hardware/charm-20.json';
+import shankButton12 from './hardware/shank-button-12.json';
+import slideCharm14 from './hardware/slide-charm-14.json';
 import snapHook10 from './hardware/snap-hook-10.json';
+import spacer3 from './hardware/spacer-3.json';
 import splitRing25 from './hardware/split-ring-25.json';
 import splitRingSteel25 from './hardware/split-ring-steel-25.json';
 import swivel8 from './hardware/swivel-8.json';
+import tube10 from './hardware/tube-10.json';
+import tube12 from './hardware/tube-12.json';
+import washer25 from './hardware/washer-25.json';
+import washerSteel25 from './hardware/washer-steel-25.json';
 
 /** Documents in a table by their slug. Their shape is checked against the schemas by the tests, since JSON carries no literal types. */
 function bySlug<T>(documents: readonly { slug: string }[]): Record<string, T> {
@@ -36,7 +68,28 @@ function bySlug<T>(documents: readonly { slug: string }[]): Record<string, T> {
 
 /** What ships: every project, cord and piece of hardware. A new one is a file in its folder and a word here. */
 export const SHIPPED: Catalogue = {
-  projects: bySlug([bandBuckle, fobRing]),
+  projects: bySlug([
+    bandBuckle,
+    bandLoopKnot,
+    bandOffsetFold,
+    bandFrictionLoop,
+    fobRing,
+    reversibleSlider,
+    classBandBead,
+    pegBand,
+    beadRowSlider,
+    charmCentre,
+    ringCentre,
+    singleCentreKnot,
+    singleNoose,
+    singleSlideBeads,
+    wrappedThree,
+    doubleSpiral,
+    petalArms,
+    buttonPanels,
+    ladderWrap,
+    tubeLadder,
+  ]),
   cords: bySlug([
     cotton1,
     cotton2,
@@ -58,14 +111,28 @@ export const SHIPPED: Catalogue = {
     yarnWorsted,
   ]),
   hardware: bySlug([
+    bead10,
+    bead4,
+    bead6,
+    bead8,
     breakaway,
     buckle10,
     buckle15,
     buckle20,
     buckleSteel15,
+    button15,
+    button18Four,
+    charm20,
+    shankButton12,
+    slideCharm14,
     snapHook10,
+    spacer3,
     splitRing25,
     splitRingSteel25,
     swivel8,
+    tube10,
+    tube12,
+    washer25,
+    washerSteel25,
   ]),
 };

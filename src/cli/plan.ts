@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { SHIPPED } from '../../catalogue';
-import { planAnswer, planSeat, readSessionDocument, SessionDocumentSchema } from '../core/session';
+import { groupOf, planAnswer, planSeat, readSessionDocument, SessionDocumentSchema } from '../core/session';
 import { STARTING_FIGURES } from '../core/studio';
 import { checker, type Fault } from '../formats/check';
 import { parseJson } from '../formats/json';
@@ -27,5 +27,6 @@ const checked = checker(SessionDocumentSchema)(parsed.value);
 if (!checked.ok) refuse(checked.fault);
 const seats = readSessionDocument(checked.value, SHIPPED);
 if (!seats.ok) refuse(seats.fault);
-const plans = seats.value.map((seat) => planSeat(seat, SHIPPED, STARTING_FIGURES));
+const group = groupOf(seats.value);
+const plans = seats.value.map((seat) => planSeat(seat, SHIPPED, STARTING_FIGURES, group));
 process.stdout.write(`${JSON.stringify(planAnswer(plans), null, 2)}\n`);

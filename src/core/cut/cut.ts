@@ -28,16 +28,19 @@ export interface CutPlan {
   readonly short: number;
 }
 
-/** Legs that are cut as one length: all legs of a cord folded in the middle, or each leg alone where every one has its own colour. */
-function lengthsOf(legs: readonly LegWalk[]): LegWalk[][] {
-  const cords = [...new Set(legs.map((leg) => leg.cord))];
-  return cords.flatMap((cord) => {
-    const its = legs.filter((leg) => leg.cord === cord);
-    return cord.colours.length > 1 ? its.map((leg) => [leg]) : [its];
-  });
+/** The legs of each cord of the piece together: a cord is cut as one length. */
+function byCord(legs: readonly LegWalk[]): LegWalk[][] {
+  const cords = new Map<LegWalk['cord'], LegWalk[]>();
+  for (const leg of legs) cords.set(leg.cord, [...(cords.get(leg.cord) ?? []), leg]);
+  return [...cords.values()];
 }
 
-/** The school's cuts for a fitted piece, rounded up to the studio's step last. */
+/**
+ * The school's cuts for a fitted piece, rounded up to the studio's step last.
+ *
+ * @param fit the seat's own fit, which says what will be used
+ * @param cutFor the fit the school cuts for: the seat's, or a larger one that is trimmed
+ */
 export function cutPiece(
   piece: Piece,
   fit: Fit,
@@ -45,42 +48,59 @@ export function cutPiece(
   school: SchoolSlug,
   skill: Skill,
   figures: Figures,
+  cutFor: Fit = fit,
 ): CutPlan {
-  const legs = walkLegs(piece, fit);
-  const context = { piece, fit, size, skill, figures, legs };
+  const used = byCord(walkLegs(piece, fit));
+  const legs = walkLegs(piece, cutFor);
+  const context = { piece, fit: cutFor, size, skill, figures, legs };
   const cuts: Cut[] = [];
   let left = 0;
   let short = 0;
-  for (const together of lengthsOf(legs)) {
+  for (const [i, together] of byCord(legs).entries()) {
     const anatomy = mergeLegs(together.map((leg) => SCHOOL_LIST[school].leg(leg, context)));
     const length = roundUpTo(totalOf(anatomy), figures.cut_step);
-    const { cord, colour } = together[0]!;
+    const { use: cordUse, cord, colour } = together[0]!.cord;
+    const pieces = cordUse.pieces ?? 1;
     const rounding: AnatomyEntry = {
       for: 'rounding',
       mm: length - totalOf(anatomy),
       because: `up to a step of ${figures.cut_step} mm`,
     };
     cuts.push({
-      role: cord.use.role,
-      cord: cord.cord.slug,
+      role: cordUse.role,
+      cord: cord.slug,
       colour,
-      pieces: 1,
+      pieces,
       length_mm: length,
       anatomy: [...anatomy, rounding],
     });
 
-    const spare = length - totalOf(together.flatMap((leg) => leg.entries));
-    const tails = together.filter((leg) => leg.works).length * handlingTail(skill, cord.cord, figures);
-    const use = totalOf(together.flatMap((leg) => leg.entries).filter((entry) => entry.for === 'stitches'));
-    left += spare;
+    const own = used[i]!;
+    const entries = own.flatMap((leg) => leg.entries);
+    const spare = length - totalOf(entries);
+    const tails = own.filter((leg) => leg.held).length * handlingTail(skill, cord, figures);
+    const use = totalOf(entries.filter((entry) => entry.for === 'stitches'));
+    left += spare * pieces;
     // Legs of one piece are tied by one maker and vary together, so the piece is judged by its worst length, not by a product.
     if (use > 0) short = Math.max(short, shortChance(spare - tails, use, skill, figures));
+    else if (spare < 0) short = 1;
   }
   return {
     school,
-    cuts,
+    cuts: merged(cuts),
     total_mm: cuts.reduce((sum, cut) => sum + cut.length_mm * cut.pieces, 0),
     left_mm: left,
     short,
   };
+}
+
+/** Cords of one role, colour and length are pieces of one cut. */
+function merged(cuts: readonly Cut[]): Cut[] {
+  const groups = new Map<string, Cut>();
+  for (const cut of cuts) {
+    const key = [cut.role, cut.cord, cut.colour, cut.length_mm, cut.anatomy.map((e) => e.because).join()].join('|');
+    const before = groups.get(key);
+    groups.set(key, before ? { ...before, pieces: before.pieces + cut.pieces } : cut);
+  }
+  return [...groups.values()];
 }

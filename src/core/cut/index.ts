@@ -1,4 +1,6 @@
 export { cutPiece, type Cut, type CutPlan } from './cut';
 export { totalOf, type AnatomyEntry } from './anatomy';
 export { inWords } from './allowance';
-export { SCHOOL_LIST } from './schools';
+export { batches, type Batch, type Batching } from './batches';
+export { boardFolds } from './board';
+export { SCHOOL_LIST, type Group } from './schools';

@@ -1,53 +1,59 @@
 import type { Fit } from '../fit';
-import type { Piece, PieceCord } from '../project';
+import { inCord, type LegStep, type Piece, type PieceCord } from '../project';
 import type { AnatomyEntry } from './anatomy';
 
 /** One leg walked through the piece, in order, by its measured path: no tail and no allowance yet. */
 export interface LegWalk {
   readonly cord: PieceCord;
-  readonly colour: string;
   readonly entries: readonly AnatomyEntry[];
-  readonly works: boolean;
+  /** Whether its end is worked or tied by hand, so that something to hold comes on top. */
+  readonly held: boolean;
+}
+
+/** What a step of the way uses; nothing where the piece's choices leave the part or section out. */
+function walkStep(step: LegStep, { cord }: PieceCord, piece: Piece, fit: Fit): AnatomyEntry | null {
+  if ('part' in step) {
+    const made = piece.parts[step.part];
+    if (!made) return null;
+    const use = made.part.use(inCord(made.base, cord));
+    return { for: made.part.stretch, mm: use.mm, because: `${made.part.name}: ${use.because}` };
+  }
+  if ('past' in step) {
+    const passed = piece.parts[step.past];
+    if (!passed) return null;
+    const what = passed.part.name.toLowerCase();
+    return { for: 'core', mm: passed.along, because: `straight past the ${what}: ${passed.along.toFixed(1)}` };
+  }
+  const section = piece.sections['core' in step ? step.core : step.work];
+  if (!section) return null;
+  const count = fit.counts[section.id]!;
+  if ('core' in step) {
+    const mm = count * section.uses.core!;
+    const way =
+      section.uses.core! > section.unit * 1.001 ? 'by its path through the band' : 'straight through the band';
+    return { for: 'core', mm, because: `${way}: ${mm.toFixed(1)}` };
+  }
+  const use = section.uses[step.as]!;
+  const single = section.runs.length === 1 ? section.runs[0]! : null;
+  const what = single && single.measure.halfKnots === single.measure.divisions ? 'half knots' : 'repeats';
+  return {
+    for: 'stitches',
+    mm: count * use,
+    because: `${count} ${what} × ${use.toFixed(2)}, the length of the strand’s path`,
+  };
 }
 
 /** Walks every leg of every cord through the fitted piece. */
 export function walkLegs(piece: Piece, fit: Fit): LegWalk[] {
   return piece.cords.flatMap((cord) =>
-    cord.use.legs.map((leg) => {
-      const entries = leg.route.map((step): AnatomyEntry => {
-        if ('part' in step) {
-          const { part, context } = piece.parts[step.part]!;
-          const use = part.use(context);
-          return { for: part.stretch, mm: use.mm, because: `${part.name}: ${use.because}` };
-        }
-        if ('core' in step) {
-          return {
-            for: 'core',
-            mm: fit.knotted_mm + piece.along,
-            because: `straight through the band: ${(fit.knotted_mm + piece.along).toFixed(1)}`,
-          };
-        }
-        const use = piece.usePerHalfKnot[step.as]!;
-        return {
-          for: 'stitches',
-          mm: fit.half_knots * use,
-          because: `${fit.half_knots} half knots × ${use.toFixed(2)}, the length of the strand’s path`,
-        };
-      });
-      if (piece.join && cord.use.join) {
-        const use = piece.join.part.use(piece.join.context);
-        entries.unshift({
-          for: piece.join.part.stretch,
-          mm: use.mm,
-          because: `${piece.join.part.name}: ${use.because}`,
-        });
-      }
-      return {
-        cord,
-        colour: cord.colours[leg.colour % cord.colours.length]!,
-        entries,
-        works: leg.route.some((step) => 'work' in step),
-      };
-    }),
+    cord.use.legs.map((leg) => ({
+      cord,
+      entries: leg.route.flatMap((step) => walkStep(step, cord, piece, fit) ?? []).filter((entry) => entry.mm > 0),
+      held: leg.route.some(
+        (step) =>
+          ('work' in step && step.work in piece.sections) ||
+          ('part' in step && (piece.parts[step.part]?.part.held ?? false)),
+      ),
+    })),
   );
 }

@@ -1,4 +1,4 @@
-import type { Piece } from '../project';
+import { isSection, type Piece, type PieceSection } from '../project';
 import type { Ease, Figures, Message } from '../studio';
 
 /** What a band is made to, mm: a wrist, the inner circumference wanted, or the length of band wanted. */
@@ -11,111 +11,181 @@ export interface FitLine {
   readonly because: string;
 }
 
-/** A count of half knots beside the one chosen. */
+/** A count of whole units beside the one chosen. */
 export interface Neighbour {
-  readonly half_knots: number;
+  readonly half_knots?: number;
+  readonly repeats: number;
   readonly knotted_mm: number;
   readonly error_mm: number;
 }
 
-/** A seat's band, fitted. Lengths in mm; `error_mm` is what the whole half knots make it longer (or, below zero, shorter) than wanted. */
-export interface Fit {
+/** A seat's band, fitted. Lengths in mm; `error_mm` is what whole units make it longer (or, below zero, shorter) than wanted. */
+export interface Fit extends Neighbour {
   readonly inner_mm?: number;
   readonly centre_mm?: number;
   readonly target_mm: number;
-  readonly knotted_mm: number;
-  readonly half_knots: number;
-  readonly repeats: number;
-  readonly error_mm: number;
   readonly neighbours: readonly Neighbour[];
+  /** Half knots to share between both ends, where whole modules leave room for some. */
+  readonly filler?: { readonly each_end: number; readonly error_mm: number };
+  /** Units of every section. */
+  readonly counts: Readonly<Record<string, number>>;
   readonly lines: readonly FitLine[];
 }
 
 /** Fewer half knots than this is not a band: the closure is as long as what is left. */
 const FEWEST = 6;
 
-const ease = (which: Ease, figures: Figures): number =>
+const easeOf = (which: Ease, figures: Figures): number =>
   ({ snug: figures.ease_snug, easy: figures.ease_easy, loose: figures.ease_loose })[which];
 
-/** The reckoning as far as the band length wanted. */
+/** Inner circumference, mm, that a size asks for: the wrist with its ease, or as it was asked for. */
+export function innerOf(size: Size, ease: Ease, figures: Figures): number {
+  if ('wrist' in size) return size.wrist + easeOf(ease, figures);
+  return 'finished' in size ? size.finished : size.knotted;
+}
+
+/**
+ * Length of the band's middle line over all wraps, mm: the first lies on the wrist, and each further one on the last as far as
+ * the studio's figure says, so that its inner circumference is 2 π t longer.
+ */
+function centreLine(inner: number, thickness: number, wraps: number, figures: Figures): number {
+  const onTop = 2 * Math.PI * thickness * figures.wrap_stack;
+  return wraps * (inner + Math.PI * thickness) + (onTop * wraps * (wraps - 1)) / 2;
+}
+
+/** The reckoning as far as the band length wanted, over all sections. */
 function target(
   piece: Piece,
   size: Size,
-  wanted: Ease,
+  ease: Ease,
   figures: Figures,
 ): { inner?: number; centre?: number; mm: number; lines: FitLine[] } {
   const { sizing, name } = piece.project;
   if ('knotted' in size)
     return { mm: size.knotted, lines: [{ label: 'Band length', mm: size.knotted, because: 'as asked for' }] };
   if (sizing.by === 'band') {
-    const mm = 'finished' in size ? size.finished : sizing.band_mm;
+    const asked = 'finished' in size;
+    const mm = asked ? size.finished : sizing.band_mm;
     return {
       mm,
-      lines: [
-        {
-          label: 'Band length',
-          mm,
-          because: 'finished' in size ? 'as asked for' : `the ${name.toLowerCase()}’s own length`,
-        },
-      ],
+      lines: [{ label: 'Band length', mm, because: asked ? 'as asked for' : `the ${name.toLowerCase()}’s own length` }],
     };
   }
   const lines: FitLine[] = [];
-  let inner: number;
-  if ('wrist' in size) {
-    const add = ease(wanted, figures);
-    inner = size.wrist + add;
-    lines.push({ label: 'Wrist', mm: size.wrist, because: 'as taken' }, { label: 'Ease', mm: add, because: wanted });
-  } else {
-    inner = size.finished;
-    lines.push({ label: 'Inside', mm: inner, because: 'inner circumference as asked for' });
-  }
-  const bend = Math.PI * piece.thickness;
-  const centre = inner + bend;
+  const inner = innerOf(size, ease, figures);
+  if ('wrist' in size)
+    lines.push(
+      { label: 'Wrist', mm: size.wrist, because: 'as taken' },
+      { label: 'Ease', mm: inner - size.wrist, because: ease },
+    );
+  else lines.push({ label: 'Inside', mm: inner, because: 'inner circumference as asked for' });
+  const { thickness, choices } = piece;
+  const centre = centreLine(inner, thickness, choices.wraps, figures);
+  if (choices.wraps > 1)
+    lines.push({ label: 'Wraps', mm: (choices.wraps - 1) * inner, because: `${choices.wraps} times round` });
   lines.push({
     label: 'Thickness',
-    mm: bend,
-    because: `π × ${piece.thickness.toFixed(1)} mm thick: the middle of the band goes round further than its inside`,
+    mm: centre - choices.wraps * inner,
+    because:
+      choices.wraps > 1
+        ? `π × ${thickness.toFixed(1)} mm thick, and each wrap lies on the last`
+        : `π × ${thickness.toFixed(1)} mm thick: the middle of the band goes round further than its inside`,
   });
-  if (piece.closed > 0)
-    lines.push({ label: 'Closure', mm: -piece.closed, because: `${piece.hardware[0]!.name}, closed, bar to bar` });
-  if (piece.along > 0)
-    lines.push({ label: 'Start', mm: -piece.along, because: 'band taken up beside the bar by the start' });
-  return { inner, centre, mm: centre - piece.closed - piece.along, lines };
+  let mm = centre;
+  for (const item of piece.layout) {
+    if (isSection(item) || item.along === 0) continue;
+    mm -= item.along;
+    lines.push({
+      label: item.part.stretch === 'closure' ? 'Closure' : item.part.name,
+      mm: -item.along,
+      because: item.base.hardware
+        ? `${item.base.hardware.name}${item.part.slug === 'buckle' ? ', closed, bar to bar' : ''}`
+        : `band taken up by the ${item.part.name.toLowerCase()}`,
+    });
+  }
+  return { inner, centre, mm, lines };
+}
+
+const plural = (n: number, one: string): string => `${n} ${one}${n === 1 ? '' : 's'}`;
+
+/** The filler that brings a band of whole modules nearest: square knots' half knots, as many at one end as at the other. */
+function fillerFor(error: number, fill: readonly PieceSection[]): Fit['filler'] {
+  const run = fill[0]!.runs.find(({ measure }) => measure.halfKnots > 0);
+  if (!run || fill[0]!.runs.length < 2 || error >= 0) return undefined;
+  const half = (run.measure.pitch / run.measure.halfKnots) * fill[0]!.d;
+  const each = Math.round(-error / (2 * half));
+  return each > 0 ? { each_end: each, error_mm: error + 2 * each * half } : undefined;
 }
 
 /**
- * Fits a piece: wrist, ease, thickness, closure, and the whole count of half knots that lands nearest (domain: inner =
- * wrist + ease; centre line = inner + π × thickness; knotted = centre line − closure).
+ * Fits a piece: wrist, ease, thickness, closure, and the whole count of units that lands nearest (domain: inner = wrist + ease;
+ * centre line = inner + π × thickness; knotted = centre line − closure). Sections that fill share the count, so that a
+ * symmetric piece stays symmetric.
  *
  * @returns the fit, or the error that keeps the piece from being made
  */
-export function fitPiece(piece: Piece, size: Size, wanted: Ease, figures: Figures): { fit: Fit } | { error: Message } {
-  const { inner, centre, mm, lines } = target(piece, size, wanted, figures);
-  const count = Math.round(mm / piece.halfPitch);
-  if (count < FEWEST) {
-    const text = `Only ${Math.max(0, mm).toFixed(0)} mm of band would be left beside the closure: too short for ${FEWEST} half knots of ${piece.halfPitch.toFixed(1)} mm. Choose a thinner cord or a shorter closure.`;
+export function fitPiece(piece: Piece, size: Size, ease: Ease, figures: Figures): { fit: Fit } | { error: Message } {
+  const { inner, centre, mm, lines } = target(piece, size, ease, figures);
+  const band = piece.layout.filter(isSection);
+  const fill = band.filter((section) => section.count === 'fill');
+  const fixed = band.reduce((sum, s) => sum + (s.count === 'fill' ? 0 : s.count * s.unit), 0);
+  const unit = fill.reduce((sum, section) => sum + section.unit, 0);
+  const halfKnots = fill.reduce((sum, section) => sum + section.halfKnots, 0);
+  const fixedHalfKnots = band.reduce((sum, s) => sum + (s.count === 'fill' ? 0 : s.count * s.halfKnots), 0);
+  const single = fill.every((section) => section.runs.length === 1);
+  const divisions = single ? (fill[0]?.runs[0]!.measure.divisions ?? 1) / (fill[0]?.runs[0]!.times ?? 1) : 1;
+  const count = unit > 0 ? Math.round((mm - fixed) / unit) : 0;
+  const fewest = unit === 0 ? 0 : single && halfKnots > 0 ? Math.ceil(FEWEST / halfKnots) : 1;
+  if (count < fewest) {
+    const what =
+      single && halfKnots > 0
+        ? `${FEWEST} half knots of ${(unit / halfKnots).toFixed(1)} mm`
+        : `a repeat of ${unit.toFixed(1)} mm`;
+    const text = `Only ${Math.max(0, mm - fixed).toFixed(0)} mm of band would be left beside the closure: too short for ${what}. Choose a thinner cord, a smaller bead or a shorter closure.`;
     return { error: { level: 'error', code: 'band-too-short', text } };
   }
-  const at = (half_knots: number): Neighbour => {
-    const knotted_mm = half_knots * piece.halfPitch;
-    return { half_knots, knotted_mm, error_mm: knotted_mm - mm };
+  const at = (n: number): Neighbour => {
+    const knotted_mm = fixed + n * unit;
+    const total = n * halfKnots + fixedHalfKnots;
+    return {
+      ...(total > 0 && { half_knots: total }),
+      repeats: (n * fill.length) / divisions,
+      knotted_mm,
+      error_mm: knotted_mm - mm,
+    };
   };
   const chosen = at(count);
   const whole: FitLine = {
-    label: 'Whole half knots',
+    label: single && halfKnots > 0 ? 'Whole half knots' : 'Whole repeats',
     mm: chosen.error_mm,
-    because: `${count} of ${piece.halfPitch.toFixed(2)} mm is the nearest`,
+    because:
+      fill.length > 1
+        ? `${fill.length} × ${count} of ${(unit / fill.length).toFixed(2)} mm is the nearest that is the same on both sides`
+        : `${count} of ${unit.toFixed(2)} mm is the nearest`,
   };
+  const fixedLine: FitLine[] =
+    fixed > 0
+      ? [
+          {
+            label: 'Fixed',
+            mm: 0,
+            because: `${fixed.toFixed(1)} mm of it in ${plural(band.length - fill.length, 'section')} of fixed length`,
+          },
+        ]
+      : [];
+  const filler = fillerFor(chosen.error_mm, fill.length > 0 ? fill : band);
   return {
     fit: {
       ...(inner !== undefined && { inner_mm: inner }),
       ...(centre !== undefined && { centre_mm: centre }),
       target_mm: mm,
       ...chosen,
-      repeats: count / piece.measure.halfKnots,
-      neighbours: [at(count - 1), at(count + 1)],
-      lines: [...lines, whole],
+      neighbours: unit > 0 ? [count - 1, count + 1].filter((n) => n >= fewest).map(at) : [],
+      ...(filler && { filler }),
+      counts: Object.fromEntries(
+        Object.values(piece.sections).map((s) => [s.id, s.count === 'fill' ? count : s.count]),
+      ),
+      lines: [...lines, ...fixedLine, whole],
     },
   };
 }

@@ -1,2 +1,2 @@
-export { fitPiece, type Fit, type FitLine, type Neighbour, type Size } from './fit';
+export { fitPiece, innerOf, type Fit, type FitLine, type Neighbour, type Size } from './fit';
 export { estimateHand, estimateWrist } from './estimate';

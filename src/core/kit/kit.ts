@@ -1,3 +1,4 @@
+import type { Fit } from '../fit';
 import type { Piece } from '../project';
 
 /** So many of one catalogue item in a seat's bag, beside its cords. */
@@ -6,14 +7,29 @@ export interface KitItem {
   readonly count: number;
 }
 
-/** What goes into a seat's bag beside the cords: its hardware, and a breakaway connector where the loop needs one. */
-export function kitItems(piece: Piece): KitItem[] {
-  const slugs = piece.hardware.map((hardware) => hardware.slug);
-  return [...new Set(slugs)].map((item) => ({ item, count: slugs.filter((slug) => slug === item).length }));
+/** What goes into a seat's bag beside the cords: its hardware and beads, and a breakaway connector where the loop needs one. */
+export function kitItems(piece: Piece, fit?: Fit): KitItem[] {
+  const counts = new Map<string, number>();
+  const add = (item: string, count: number) => counts.set(item, (counts.get(item) ?? 0) + count);
+  for (const need of piece.project.hardware) {
+    const { slug } = piece.hardware[need.id]!;
+    const strung = piece.project.sections.filter((section) => section.beads?.includes(need.id));
+    if (strung.length === 0) {
+      add(slug, need.count ?? 1);
+      continue;
+    }
+    for (const { id, beads = [] } of strung) {
+      const section = piece.sections[id];
+      if (!section || !fit) continue;
+      beads.forEach((bead, i) => bead === need.id && add(slug, Math.round(section.beadCounts[i]! * fit.counts[id]!)));
+    }
+    if (need.count) add(slug, need.count);
+  }
+  for (const { slug } of piece.added) add(slug, 1);
+  return [...counts].filter(([, count]) => count > 0).map(([item, count]) => ({ item, count }));
 }
 
 /** Tools the seat needs at the table, to be shared. */
 export function toolsFor(piece: Piece): string[] {
-  const parts = Object.values(piece.parts).map(({ part }) => part);
-  return [...new Set([...parts, ...(piece.join ? [piece.join.part] : [])].flatMap((part) => part.tools))].sort();
+  return [...new Set(Object.values(piece.parts).flatMap(({ part }) => part.tools))].sort();
 }

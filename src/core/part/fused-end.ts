@@ -12,7 +12,7 @@ export const fusedEnd: Part = {
   along: nothingAlong,
   check: noClash,
   seconds: 60,
-  heat: true,
+  withoutHeat: 'tucked-end',
   tools: ['scissors', 'small lighter', 'water at hand'],
   step: 'Check the size on the wrist. Then trim each end to a short stub, melt it, let it cool, and press it flat with the lighter’s metal, never a finger.',
 };

@@ -1,37 +1,57 @@
 import { Type, type Static } from '@sinclair/typebox';
 
-/** A piece of hardware a part is tied to, with the measures the sizing needs. Measure your own and change them. */
+/** What a piece of hardware is; a place in a project takes some kinds and not others. */
+export const HARDWARE_KINDS = [
+  'buckle',
+  'split-ring',
+  'swivel',
+  'snap-hook',
+  'breakaway',
+  'bead',
+  'spacer',
+  'tube',
+  'button',
+  'shank-button',
+  'washer',
+  'charm',
+] as const;
+
+const mm = (minimum: number, maximum: number, title: string, description: string) =>
+  Type.Number({ minimum, maximum, title, description: `mm ${description}` });
+
+/** Hardware, a bead or a button, with the measures the sizing needs. Measure your own and change them. */
 export const HardwareSchema = Type.Object(
   {
     format: Type.Literal('lapboard-hardware'),
     version: Type.Literal(1),
     slug: Type.String({ pattern: '^[a-z0-9-]+$', maxLength: 40 }),
     name: Type.String({ minLength: 1, maxLength: 80 }),
-    kind: Type.Unsafe<'buckle' | 'split-ring' | 'swivel' | 'snap-hook' | 'breakaway'>({
-      type: 'string',
-      enum: ['buckle', 'split-ring', 'swivel', 'snap-hook', 'breakaway'],
-    }),
-    bar_mm: Type.Number({
-      minimum: 0.5,
-      maximum: 15,
-      title: 'Bar',
-      description: 'mm through what the cord turns round',
-    }),
-    opening_mm: Type.Number({
-      minimum: 1,
-      maximum: 80,
-      title: 'Opening',
-      description: 'mm inside, across which strands lie side by side',
-    }),
-    closed_mm: Type.Number({
-      minimum: 0,
-      maximum: 120,
-      title: 'Closed length',
-      description: 'mm along the band, bar to bar when closed; 0 where it does not close a band',
-    }),
+    kind: Type.Unsafe<(typeof HARDWARE_KINDS)[number]>({ type: 'string', enum: [...HARDWARE_KINDS] }),
+    bar_mm: mm(0.5, 15, 'Bar', 'through what the cord turns round; of a bead, its wall'),
+    opening_mm: mm(0.3, 80, 'Opening', 'inside, across which strands lie side by side; of a bead or button, its hole'),
+    closed_mm: mm(0, 120, 'Closed length', 'along the band, bar to bar when closed; 0 where it does not close a band'),
+    length_mm: mm(
+      0,
+      120,
+      'Length',
+      'a strand runs inside it, or the band length it stands for; of a button, its thickness',
+    ),
+    width_mm: mm(0, 120, 'Width', 'across; of a bead or button, its diameter'),
     nickel: Type.Boolean({ title: 'Contains nickel' }),
     source: Type.String({ minLength: 1, maxLength: 300 }),
   },
   { additionalProperties: false },
 );
 export type Hardware = Static<typeof HardwareSchema>;
+
+/** The same bead or button in another size: its diameter, and its length or thickness in proportion; the hole stays. */
+export function resized(hardware: Hardware, mm: number): Hardware {
+  if (hardware.width_mm === mm || hardware.width_mm === 0) return hardware;
+  const length = (hardware.length_mm * mm) / hardware.width_mm;
+  return {
+    ...hardware,
+    name: `${hardware.name.replace(/ \d+(\.\d+)? mm$/, '')} ${mm} mm`,
+    width_mm: mm,
+    length_mm: length,
+  };
+}

@@ -1,4 +1,5 @@
 import type { Cord } from '../cord';
+import { bundle } from '../stitch';
 import type { Figures, Message, Stretch } from '../studio';
 import type { Hardware } from './hardware';
 
@@ -7,13 +8,22 @@ export interface PartContext {
   readonly cord: Cord;
   /** Worked diameter of the cord. */
   readonly d: number;
-  /** Strands that lie side by side in the hardware's opening. */
+  /** Strands that are tied as one, wrapped, or lie side by side in the hardware's opening. */
   readonly strands: number;
-  /** Band length of a half knot, and cord each working strand uses for it. */
+  /** How many turns, hitches or knots, where a part repeats. */
+  readonly times: number;
+  /** Band length of a half knot of the section next to it. */
   readonly halfPitch: number;
   readonly hardware: Hardware | null;
   /** Inside of the carry loop, all the way round; 0 where there is none. */
   readonly loop: number;
+  /** Girth of what a loop must pass over: the button or knot that closes it; 0 where there is none. */
+  readonly mate: number;
+  /** Inner circumference when worn, and what the open piece must pass: the closed hand with its slack. */
+  readonly inner: number;
+  readonly hand: number;
+  /** Length of the sliding closure that the tails run through. */
+  readonly slider: number;
   readonly figures: Figures;
 }
 
@@ -23,20 +33,25 @@ export interface PartUse {
   readonly because: string;
 }
 
-/** A start, closure, end or join: what it uses of each leg, what it adds along the band, what it needs. */
+/** A start, closure, end, join or bead setting: what it uses of each leg, what it adds along the band, what it needs. */
 export interface Part {
   readonly slug: string;
   readonly name: string;
   readonly stretch: Stretch;
   /** Cord used by one leg. */
   readonly use: (context: PartContext) => PartUse;
-  /** Band length, mm, that the part takes up between closure and stitches. */
+  /** Band length, mm, that the part takes up beside the stitches. */
   readonly along: (context: PartContext) => number;
+  /** Girth, mm, of a knot or button that a loop closes over. */
+  readonly girth?: (context: PartContext) => number;
   /** What clashes, with other hardware to suggest from. */
   readonly check: (context: PartContext, shelf: readonly Hardware[]) => Message[];
   /** Seconds for a fluent maker. */
   readonly seconds: number;
-  readonly heat: boolean;
+  /** The part to use instead where no flame may be: a part that needs heat names one that does not. */
+  readonly withoutHeat?: string;
+  /** Whether the ends are tied by hand, so that a tail to hold comes on top and is trimmed. */
+  readonly held?: boolean;
   readonly tools: readonly string[];
   readonly step: string;
 }
@@ -47,3 +62,18 @@ export const n1 = (mm: number): string => mm.toFixed(1);
 export const nothingAlong = (): number => 0;
 /** Parts that clash with nothing. */
 export const noClash = (): Message[] => [];
+
+/**
+ * Thickness, in diameters, of so many strands knotted as one: between their equal area, √n, and the circle round them.
+ * One strand is 1, two are 1.71, three 1.94, four 2.21.
+ */
+export function asOne(strands: number): number {
+  return (Math.sqrt(strands) + 2 * bundle(strands, 1).radius) / 2;
+}
+
+/** Length, mm, of one turn of a cord of diameter d round strands of that diameter: the girth through the cord's middle, one rise. */
+export function turn(strands: number, d: number): number {
+  // Two strands lie side by side: the girth of one and twice their spacing. More are taken as a round bundle.
+  const girth = strands === 2 ? (2 * Math.PI + 2) * d : 2 * Math.PI * (bundle(strands, d).radius + d / 2);
+  return Math.hypot(girth, d);
+}

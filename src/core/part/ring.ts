@@ -10,7 +10,6 @@ export const ring: Part = {
   along: nothingAlong,
   check: checkOpening,
   seconds: 30,
-  heat: false,
   tools: ['ruler'],
   step: 'Bring both legs through the eye, set the distance from knot to ring on the ruler, and turn them back.',
 };

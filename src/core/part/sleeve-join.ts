@@ -12,7 +12,7 @@ export const sleeveJoin: Part = {
   along: nothingAlong,
   check: noClash,
   seconds: 120,
-  heat: true,
+  withoutHeat: 'tuck-join',
   tools: ['scissors', 'small lighter', 'water at hand'],
   step: 'Draw the core threads from one end, insert the other, and fuse the sheath over it. Hide the join in the lark’s head.',
 };

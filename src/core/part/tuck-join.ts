@@ -12,7 +12,6 @@ export const tuckJoin: Part = {
   along: nothingAlong,
   check: noClash,
   seconds: 60,
-  heat: false,
   tools: ['tape'],
   step: 'Tape both ends side by side along the core, and tie the first half knots over them.',
 };

@@ -12,7 +12,6 @@ export const tuckedEnd: Part = {
   along: nothingAlong,
   check: noClash,
   seconds: 150,
-  heat: false,
   tools: ['scissors', 'blunt needle', 'glue'],
   step: 'Check the size on the wrist. Then weave each end back under the last half knots with a needle, a dot of glue, and trim.',
 };

@@ -1,4 +1,21 @@
-export { ProjectSchema, type LegStep, type Project } from './project';
+export {
+  ProjectSchema,
+  type LegStep,
+  type Project,
+  type ProjectCord,
+  type ProjectPart,
+  type ProjectSection,
+} from './project';
 export { OptionsSchema, CordChoiceSchema, type CordChoice, type Options } from './options';
-export { type Catalogue, entry } from './catalogue';
-export { resolvePiece, type Piece, type PieceCord, type PieceRequest } from './resolve';
+export { type Catalogue } from './catalogue';
+export { type Choices } from './choices';
+export { type PieceRun, type PieceSection } from './sections';
+export {
+  inCord,
+  isSection,
+  resolvePiece,
+  type Piece,
+  type PieceCord,
+  type PiecePart,
+  type PieceRequest,
+} from './resolve';

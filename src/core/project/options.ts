@@ -5,8 +5,15 @@ import { LoopSchema } from '../studio';
 export const OptionsSchema = Type.Object(
   {
     loop: Type.Optional(LoopSchema),
-    colours: Type.Optional(Type.Integer({ minimum: 1, maximum: 2 })),
+    colours: Type.Optional(Type.Integer({ minimum: 1, maximum: 6 })),
     flame: Type.Optional(Type.Boolean()),
+    swap: Type.Optional(Type.Boolean({ description: 'working and core legs change places half-way' })),
+    wraps: Type.Optional(Type.Integer({ minimum: 1, maximum: 4, description: 'times round the wrist' })),
+    bead_mm: Type.Optional(Type.Number({ minimum: 2, maximum: 40, description: 'size of the large bead, mm' })),
+    beads: Type.Optional(
+      Type.Integer({ minimum: 1, maximum: 120, description: 'how many beads, instead of all round' }),
+    ),
+    button_mm: Type.Optional(Type.Number({ minimum: 6, maximum: 50, description: 'diameter of the button, mm' })),
     hardware: Type.Optional(
       Type.String({ pattern: '^[a-z0-9-]+$', maxLength: 40, description: 'the buckle, ring, swivel or hook' }),
     ),

@@ -1,19 +1,105 @@
 import { Type, type Static } from '@sinclair/typebox';
-import { RoleSchema } from '../studio';
+import { HARDWARE_KINDS } from '../part';
+import { LoopSchema, RoleSchema } from '../studio';
 
 const Id = Type.String({ pattern: '^[a-z0-9-]+$', maxLength: 40 });
+const closed = { additionalProperties: false };
+const count = (maximum: number, description: string) => Type.Integer({ minimum: 1, maximum, description });
 
-/** One stretch of a leg's way through the piece: a part, a section it runs through as core, or one it works. */
+/** Present only where the piece's choices are these; a leg's steps through what is not present fall away. */
+const WhenSchema = Type.Object(
+  {
+    colours: Type.Optional(Type.Integer({ minimum: 1, maximum: 6 })),
+    swap: Type.Optional(Type.Boolean()),
+    beads: Type.Optional(Type.Boolean({ description: 'whether a number of beads was chosen' })),
+  },
+  closed,
+);
+export type When = Static<typeof WhenSchema>;
+const when = Type.Optional(WhenSchema);
+
+/** One stretch of a leg's way: a part it makes, a part it only passes, a section it runs through as core, or one it works. */
 const StepSchema = Type.Union([
-  Type.Object({ part: Id }, { additionalProperties: false }),
-  Type.Object({ core: Id }, { additionalProperties: false }),
-  Type.Object({ work: Id, as: Id }, { additionalProperties: false }),
+  Type.Object({ part: Id }, closed),
+  Type.Object({ past: Id }, closed),
+  Type.Object({ core: Id }, closed),
+  Type.Object({ work: Id, as: Id }, closed),
 ]);
 
-/** A leg: one way from the cord's fold (or start) to its end. `colour` is which of the piece's colours it takes when there are several. */
-const LegSchema = Type.Object(
-  { colour: Type.Integer({ minimum: 0, maximum: 5 }), route: Type.Array(StepSchema, { minItems: 1, maxItems: 40 }) },
-  { additionalProperties: false },
+/** A kind of hardware the piece takes; its count is reckoned where it is strung as beads. */
+const HardwareNeedSchema = Type.Object(
+  {
+    id: Id,
+    kinds: Type.Array(Type.Unsafe<(typeof HARDWARE_KINDS)[number]>({ type: 'string', enum: [...HARDWARE_KINDS] }), {
+      minItems: 1,
+      maxItems: 12,
+    }),
+    default: Id,
+    count: Type.Optional(count(40, 'pieces of it; one where it is not said')),
+  },
+  closed,
+);
+
+const PartUseSchema = Type.Object(
+  {
+    id: Id,
+    part: Id,
+    on: Type.Optional(Type.String({ ...Id, description: 'the hardware it is made on' })),
+    mate: Type.Optional(Type.String({ ...Id, description: 'the part that a loop closes over' })),
+    slider: Type.Optional(Type.String({ ...Id, description: 'the section that a tail slides in' })),
+    strands: Type.Optional(count(24, 'strands tied as one, wrapped, or side by side in the opening')),
+    times: Type.Optional(count(40, 'turns, hitches or knots')),
+    when,
+  },
+  closed,
+);
+
+/** A stretch of band: one stitch, or several in turn that come only as a whole. */
+const SectionSchema = Type.Object(
+  {
+    id: Id,
+    runs: Type.Array(Type.Object({ stitch: Id, times: count(200, 'divisions of the stitch') }, closed), {
+      minItems: 1,
+      maxItems: 6,
+    }),
+    count: Type.Union([
+      Type.Literal('fill'),
+      Type.Integer({ minimum: 1, maximum: 500 }),
+      Type.Object({ length: Type.Literal('slider') }, closed),
+      Type.Object({ over: Id }, { ...closed, description: 'a slit that this hardware passes' }),
+    ]),
+    beads: Type.Optional(Type.Array(Id, { maxItems: 6, description: 'the hardware strung in a repeat' })),
+    around: Type.Optional(
+      Type.Object(
+        { strands: count(24, 'strands it is tied around'), of: RoleSchema },
+        { ...closed, description: 'where it is tied around tails, and not around legs that run through it' },
+      ),
+    ),
+    arms: Type.Optional(count(4, 'side by side, each with its own strands')),
+    when,
+  },
+  closed,
+);
+
+const CordSchema = Type.Object(
+  {
+    role: RoleSchema,
+    default: Id,
+    colour: Type.Integer({ minimum: 0, maximum: 5, description: 'which of the colours chosen for its role' }),
+    pieces: Type.Optional(count(12, 'alike, each cut to this length')),
+    legs: Type.Array(Type.Object({ route: Type.Array(StepSchema, { minItems: 1, maxItems: 40 }) }, closed), {
+      minItems: 1,
+      maxItems: 8,
+      description: 'from the fold or start to each end; the cut is their sum',
+    }),
+    when,
+  },
+  closed,
+);
+
+const range = Type.Object(
+  { most: Type.Integer({ minimum: 1, maximum: 6 }), start: Type.Integer({ minimum: 1, maximum: 6 }) },
+  closed,
 );
 
 /** A kind of piece, as a document: what it is tied from, and the way each strand takes through it. */
@@ -23,71 +109,49 @@ export const ProjectSchema = Type.Object(
     version: Type.Literal(1),
     revision: Type.Integer({ minimum: 1, description: 'counts the saved versions of this project' }),
     slug: Id,
-    name: Type.String({ minLength: 1, maxLength: 80 }),
+    name: Type.String({ minLength: 1, maxLength: 80, pattern: '\\S' }),
     kind: Type.Unsafe<'bracelet' | 'keychain'>({ type: 'string', enum: ['bracelet', 'keychain'] }),
-    summary: Type.String({ maxLength: 300 }),
+    summary: Type.String({ maxLength: 400 }),
+    difficulty: Type.Integer({ minimum: 1, maximum: 3, description: '1 for a first session, 3 for practised hands' }),
     sizing: Type.Union(
       [
-        Type.Object({ by: Type.Literal('wrist') }, { additionalProperties: false }),
-        Type.Object(
-          { by: Type.Literal('band'), band_mm: Type.Integer({ minimum: 20, maximum: 1000 }) },
-          { additionalProperties: false },
-        ),
+        Type.Object({ by: Type.Literal('wrist') }, closed),
+        Type.Object({ by: Type.Literal('band'), band_mm: Type.Integer({ minimum: 20, maximum: 1000 }) }, closed),
       ],
-      { description: 'a band is made to a wrist, or to a fixed length' },
+      { description: 'made to a wrist, or to a fixed length' },
     ),
-    hardware: Type.Array(
-      Type.Object(
-        {
-          id: Id,
-          kinds: Type.Array(Type.String({ maxLength: 40 }), { minItems: 1, maxItems: 8 }),
-          default: Id,
-          closes: Type.Boolean({ description: 'its closed length is part of the band' }),
-        },
-        { additionalProperties: false },
-      ),
-      { maxItems: 8 },
+    opens: Type.Unsafe<'fastener' | 'slides' | 'no'>({
+      type: 'string',
+      enum: ['fastener', 'slides', 'no'],
+      description: 'how it goes over the hand: a fastener opens it, it slides open, or it does not open',
+    }),
+    options: Type.Object(
+      {
+        loop: Type.Optional(LoopSchema),
+        colours: Type.Optional(range),
+        wraps: Type.Optional(range),
+        swap: Type.Optional(Type.Boolean()),
+        bead: Type.Optional(Type.String({ ...Id, description: 'the hardware that bead_mm sizes' })),
+        beads: Type.Optional(Type.String({ ...Id, description: 'the section whose beads can be counted' })),
+        button: Type.Optional(Type.String({ ...Id, description: 'the hardware that button_mm sizes' })),
+      },
+      { ...closed, description: 'what a seat may choose, each with what it starts as' },
     ),
-    parts: Type.Array(
-      Type.Object(
-        {
-          id: Id,
-          part: Id,
-          without_flame: Type.Optional(Id),
-          on: Type.Optional(Id),
-          strands: Type.Optional(
-            Type.Integer({ minimum: 1, maximum: 24, description: 'strands side by side in the opening' }),
-          ),
-        },
-        { additionalProperties: false },
-      ),
-      { maxItems: 20 },
-    ),
-    sections: Type.Array(
-      Type.Object({ id: Id, stitch: Id, length: Type.Literal('fill') }, { additionalProperties: false }),
-      { minItems: 1, maxItems: 1 },
-    ),
-    cords: Type.Array(
-      Type.Object(
-        {
-          role: RoleSchema,
-          default: Id,
-          legs: Type.Array(LegSchema, { minItems: 1, maxItems: 8 }),
-          join: Type.Optional(
-            Type.Object(
-              { part: Id, without_flame: Id },
-              { additionalProperties: false, description: 'how legs of two colours meet at the fold' },
-            ),
-          ),
-        },
-        { additionalProperties: false },
-      ),
-      { minItems: 1, maxItems: 8 },
-    ),
-    loop: Type.Boolean({ description: 'has a carry loop for finger, wrist or neck' }),
-    colours: Type.Integer({ minimum: 1, maximum: 6, description: 'most colours it can be made in' }),
+    hardware: Type.Array(HardwareNeedSchema, { maxItems: 8 }),
+    parts: Type.Array(PartUseSchema, { maxItems: 30 }),
+    sections: Type.Array(SectionSchema, { minItems: 1, maxItems: 20 }),
+    layout: Type.Array(Id, {
+      minItems: 1,
+      maxItems: 40,
+      description: 'the parts and sections that make up the band, from its start to its finish',
+    }),
+    cords: Type.Array(CordSchema, { minItems: 1, maxItems: 20 }),
+    notes: Type.Optional(Type.Array(Type.String({ maxLength: 200 }), { maxItems: 8 })),
   },
-  { additionalProperties: false },
+  closed,
 );
 export type Project = Static<typeof ProjectSchema>;
+export type ProjectSection = Static<typeof SectionSchema>;
+export type ProjectPart = Static<typeof PartUseSchema>;
+export type ProjectCord = Static<typeof CordSchema>;
 export type LegStep = Static<typeof StepSchema>;

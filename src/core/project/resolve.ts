@@ -1,11 +1,12 @@
 import { workedDiameter, type Cord } from '../cord';
-import { PARTS, type Hardware, type Part, type PartContext } from '../part';
+import { PARTS, resized, type Hardware, type Part, type PartContext } from '../part';
 import { checkWearer, needsBreakaway, ruleFinish } from '../safety';
-import { measureStitch, STITCHES, type Around, type Stitch, type StitchMeasure } from '../stitch';
-import type { Avoid, Figures, Loop, Message } from '../studio';
+import type { Avoid, Figures, Message } from '../studio';
 import { entry, type Catalogue } from './catalogue';
+import { notOffered, present, settle, type Choices } from './choices';
 import type { CordChoice, Options } from './options';
-import type { Project } from './project';
+import type { Project, ProjectCord, ProjectPart } from './project';
+import { measureSection, type PieceSection } from './sections';
 
 /** What a seat asks for: the project with its choices, and what of the wearer bears on them. Lengths in mm. */
 export interface PieceRequest {
@@ -14,230 +15,269 @@ export interface PieceRequest {
   readonly cords: Readonly<Record<string, CordChoice>>;
   readonly age: number | null;
   readonly avoid: readonly Avoid[];
+  /** Inner circumference when worn. */
+  readonly inner: number;
   /** Closed hand, measured or derived. */
   readonly hand: number;
 }
 
 /** One cord of the piece, chosen. */
 export interface PieceCord {
-  readonly use: Project['cords'][number];
+  readonly use: ProjectCord;
   readonly cord: Cord;
-  readonly colours: readonly string[];
+  readonly colour: string;
+}
+
+/** A part in its place; the leg's own cord completes the context. */
+export interface PiecePart {
+  readonly id: string;
+  readonly part: Part;
+  readonly base: Omit<PartContext, 'cord' | 'd'>;
+  /** The cord of the first leg that makes it. */
+  readonly cord: Cord;
+  readonly along: number;
 }
 
 /** A project with every choice made, ready to be fitted and cut. Lengths in mm. */
 export interface Piece {
   readonly project: Project;
+  readonly choices: Choices;
   readonly cords: readonly PieceCord[];
-  readonly stitch: Stitch;
-  readonly around: Around;
-  readonly measure: StitchMeasure;
-  /** Worked diameter of the working cord. */
-  readonly d: number;
-  readonly halfPitch: number;
-  readonly usePerHalfKnot: Readonly<Record<string, number>>;
+  readonly sections: Readonly<Record<string, PieceSection>>;
+  readonly parts: Readonly<Record<string, PiecePart>>;
+  /** The band in order: sections and parts that make up its length. */
+  readonly layout: readonly (PieceSection | PiecePart)[];
   readonly width: number;
   readonly thickness: number;
-  /** Closed length of the fastening, bar to bar, and band length its parts take up beside the stitches. */
-  readonly closed: number;
-  readonly along: number;
-  readonly loop: Loop | null;
   readonly flame: boolean;
-  readonly hardware: readonly Hardware[];
-  readonly parts: Readonly<Record<string, { readonly part: Part; readonly context: PartContext }>>;
-  readonly join: { readonly part: Part; readonly context: PartContext } | null;
+  readonly hardware: Readonly<Record<string, Hardware>>;
+  /** Hardware beside the project's own, for safety. */
+  readonly added: readonly Hardware[];
   readonly messages: readonly Message[];
 }
 
-/** The cord for a role: the seat's choice, or its choice for another role where the piece has just one cord, or the project's own. */
-function chooseCord(
-  use: Project['cords'][number],
-  project: Project,
-  request: PieceRequest,
-  catalogue: Catalogue,
-): PieceCord {
-  const only = project.cords.length === 1 ? (request.cords.working ?? request.cords.core) : undefined;
-  const choice = request.cords[use.role] ?? only;
-  const cord = entry(catalogue.cords, choice?.cord ?? use.default);
-  const wanted = request.options.colours ?? Math.max(1, choice?.colours?.length ?? 1);
-  const count = Math.min(wanted, project.colours);
-  const chosen = choice?.colours ?? [];
-  const colours = Array.from({ length: count }, (_, i) => chosen[i] ?? cord.colours[i % cord.colours.length]!.slug);
-  return { use, cord, colours };
+export const isSection = (item: PieceSection | PiecePart): item is PieceSection => 'runs' in item;
+
+/** What a part is made in, for a leg of this cord. */
+export const inCord = (base: PiecePart['base'], cord: Cord): PartContext => ({
+  ...base,
+  cord,
+  d: workedDiameter(cord),
+});
+
+/** Other roles whose choice stands for one that was not made. */
+const STAND_INS: Readonly<Record<string, readonly string[]>> = {
+  core: ['whole', 'working'],
+  working: ['whole', 'core'],
+  whole: ['working', 'core'],
+  slider: ['working', 'whole', 'core'],
+  thread: [],
+};
+
+/** The choice for a role: the seat's, or its choice for a role that does the same work in other pieces. */
+function choiceFor(project: Project, role: string, request: PieceRequest): CordChoice | undefined {
+  const own = request.cords[role];
+  if (own) return own;
+  const roles = new Set<string>(project.cords.map((cord) => cord.role));
+  // A role that the piece has itself keeps its own cord, but for the slider, which is the band's cord unless said otherwise.
+  const standIn = STAND_INS[role]!.find((other) => request.cords[other] && (role === 'slider' || !roles.has(other)));
+  return standIn === undefined ? undefined : request.cords[standIn];
 }
 
-/** The hardware of the piece: the seat's choice where it is of the right kind, else the project's own. */
+/** Cords of the piece under its choices, each with its colour. */
+function chooseCords(project: Project, choices: Choices, request: PieceRequest, catalogue: Catalogue): PieceCord[] {
+  return project.cords
+    .filter((use) => present(use.when, choices))
+    .map((use) => {
+      const choice = choiceFor(project, use.role, request);
+      const cord = entry(catalogue.cords, choice?.cord ?? use.default);
+      const colour =
+        choice?.colours?.[use.colour] ?? choice?.colours?.[0] ?? cord.colours[use.colour % cord.colours.length]!.slug;
+      return { use, cord, colour };
+    });
+}
+
+/** The hardware of the piece: the seat's choice where it is of the right kind, else the project's own; sized as chosen. */
 function chooseHardware(
   project: Project,
   request: PieceRequest,
   catalogue: Catalogue,
 ): { byId: Record<string, Hardware>; messages: Message[] } {
+  const { options } = request;
+  const wanted = options.hardware ? entry(catalogue.hardware, options.hardware) : undefined;
+  const taker = wanted && project.hardware.find((need) => need.kinds.includes(wanted.kind));
   const messages: Message[] = [];
+  if (wanted && !taker) {
+    const kinds = project.hardware.flatMap((need) => need.kinds).map((kind) => kind.replace('-', ' '));
+    const takes = kinds.length > 0 ? `it takes a ${kinds.join(' or ')}` : 'it takes none';
+    const text = `${wanted.name} does not belong on a ${project.name.toLowerCase()}; ${takes}.`;
+    messages.push({ level: 'error', code: 'hardware-kind', text });
+  }
   const byId: Record<string, Hardware> = {};
   for (const need of project.hardware) {
-    const wanted = request.options.hardware ? entry(catalogue.hardware, request.options.hardware) : undefined;
-    const fits = wanted && need.kinds.includes(wanted.kind);
-    if (wanted && !fits) {
-      const text = `${wanted.name} does not belong on a ${project.name.toLowerCase()}; it takes a ${need.kinds.join(' or ').replace('-', ' ')}.`;
-      messages.push({ level: 'error', code: 'hardware-kind', text });
-    }
-    byId[need.id] = fits ? wanted : entry(catalogue.hardware, need.default);
+    const chosen = need === taker ? wanted! : entry(catalogue.hardware, need.default);
+    const mm =
+      need.id === project.options.bead
+        ? options.bead_mm
+        : need.id === project.options.button
+          ? options.button_mm
+          : undefined;
+    byId[need.id] = mm === undefined ? chosen : resized(chosen, mm);
   }
   return { byId, messages };
 }
 
-/** The inside of a carry loop, all the way round, mm. */
-function loopLength(loop: Loop | null, hand: number, figures: Figures): number {
-  if (loop === null) return 0;
-  return { finger: figures.loop_finger, wrist: hand + figures.hand_slack, neck: figures.loop_neck }[loop];
-}
-
-/** How many of the piece's legs run through the section as core, and how many work it. */
-function countStrands(project: Project, section: string): { core: number; working: number } {
-  const steps = project.cords.flatMap((cord) => cord.legs.flatMap((leg) => leg.route));
-  return {
-    core: steps.filter((step) => 'core' in step && step.core === section).length,
-    working: steps.filter((step) => 'work' in step && step.work === section).length,
-  };
-}
-
-/** The cord whose legs do this in the section; projects are checked to have one. */
-function cordThat(does: 'core' | 'work', section: string, cords: readonly PieceCord[]): Cord {
-  const found = cords.find(({ use }) =>
-    use.legs.some((leg) =>
-      leg.route.some((step) => does in step && (step as Record<string, string>)[does] === section),
-    ),
-  );
-  if (!found) throw new Error(`No strand does ${does} in ${section}`);
-  return found.cord;
+/** The cord of the first leg that makes a part. */
+function makerOf(part: string, cords: readonly PieceCord[]): Cord | undefined {
+  return cords.find(({ use }) => use.legs.some((leg) => leg.route.some((step) => 'part' in step && step.part === part)))
+    ?.cord;
 }
 
 /**
- * Makes every choice of a piece: cords, hardware, loop, finish, and the parts and stitch that follow from them.
+ * Makes every choice of a piece: cords, hardware, loop, finish, and the sections and parts that follow from them.
  *
- * @throws when a slug is not in the catalogue; documents are checked for that where they come in
+ * @throws when a slug is not in the catalogue, or a project names something it has not; documents are checked for that where
+ * they come in
  */
 export function resolvePiece(request: PieceRequest, catalogue: Catalogue, figures: Figures): Piece {
   const project = entry(catalogue.projects, request.project);
-  const section = project.sections[0]!;
-  const cords = project.cords.map((use) => chooseCord(use, project, request, catalogue));
+  const chosen = Math.max(0, ...Object.values(request.cords).map((choice) => choice.colours?.length ?? 0));
+  const choices = settle(project, request.options, chosen);
+  const cords = chooseCords(project, choices, request, catalogue);
   const hardware = chooseHardware(project, request, catalogue);
-  const loop = project.loop ? (request.options.loop ?? 'finger') : null;
+  const shelf = Object.values(catalogue.hardware);
+
+  const sections: Record<string, PieceSection> = {};
+  for (const section of project.sections.filter((s) => present(s.when, choices))) {
+    const counted =
+      section.id === project.options.beads && choices.beads !== null ? { ...section, count: choices.beads } : section;
+    const measured = measureSection(counted, cords, hardware.byId, figures);
+    if (measured) sections[section.id] = measured;
+  }
+
+  const uses = project.parts.filter((use) => present(use.when, choices));
+  const wantsHeat = uses.some((use) => entry(PARTS, use.part).withoutHeat !== undefined);
   const finish = ruleFinish(
-    request.options.flame,
+    wantsHeat ? request.options.flame : undefined,
     cords.map((c) => c.cord),
     request.age,
     figures,
   );
-
-  const stitch = entry(STITCHES, section.stitch);
-  const working = cordThat('work', section.id, cords);
-  const core = cordThat('core', section.id, cords);
-  const d = workedDiameter(working);
-  const strands = countStrands(project, section.id);
-  const around = { strands: strands.core, diameter: workedDiameter(core) / d };
-  const measure = measureStitch(stitch, around);
-  const halfPitch = (measure.pitch / measure.halfKnots) * d;
-
-  const context = (on: string | undefined, side: number | undefined): PartContext => ({
-    cord: working,
-    d,
-    strands: side ?? strands.core + strands.working,
-    halfPitch,
-    hardware: on ? (hardware.byId[on] ?? null) : null,
-    loop: loopLength(loop, request.hand, figures),
-    figures,
-  });
-  const choosePart = (slug: string, withoutFlame: string | undefined): Part =>
-    entry(PARTS, !finish.flame && withoutFlame ? withoutFlame : slug);
-  const parts = Object.fromEntries(
-    project.parts.map((use) => [
-      use.id,
-      { part: choosePart(use.part, use.without_flame), context: context(use.on, use.strands) },
-    ]),
-  );
-  const joined = cords.find((c) => c.use.join && c.colours.length > 1)?.use.join;
-
-  const fittings = Object.values(hardware.byId);
-  if (needsBreakaway(loop, request.age, figures)) {
-    fittings.push(
-      ...Object.values(catalogue.hardware)
-        .filter((h) => h.kind === 'breakaway')
-        .slice(0, 1),
-    );
+  const flame = wantsHeat && finish.flame;
+  const pick = (slug: string): Part => {
+    const part = entry(PARTS, slug);
+    return !flame && part.withoutHeat ? entry(PARTS, part.withoutHeat) : part;
+  };
+  const loop = { finger: figures.loop_finger, wrist: request.hand + figures.hand_slack, neck: figures.loop_neck };
+  const knotted = Object.values(sections).find((section) => section.halfKnots > 0);
+  const baseOf = (use: ProjectPart, mate: number): PiecePart['base'] => {
+    const slider = use.slider ? sections[use.slider] : undefined;
+    const anyCord = makerOf(use.id, cords) ?? cords[0]!.cord;
+    return {
+      strands: use.strands ?? 1,
+      times: use.times ?? 1,
+      halfPitch: knotted ? knotted.unit / knotted.halfKnots : 2 * workedDiameter(anyCord),
+      hardware: use.on ? (hardware.byId[use.on] ?? null) : null,
+      loop: choices.loop ? loop[choices.loop] : 0,
+      mate,
+      inner: request.inner,
+      hand: request.hand + figures.hand_slack,
+      slider: slider && slider.count !== 'fill' ? slider.count * slider.unit : 0,
+      figures,
+    };
+  };
+  const girthOf = (id: string | undefined): number => {
+    const use = uses.find((u) => u.id === id);
+    if (!use) return 0;
+    const part = pick(use.part);
+    return part.girth?.(inCord(baseOf(use, 0), makerOf(use.id, cords) ?? cords[0]!.cord)) ?? 0;
+  };
+  const parts: Record<string, PiecePart> = {};
+  for (const use of uses) {
+    const cord = makerOf(use.id, cords);
+    if (!cord) continue;
+    const part = pick(use.part);
+    const base = baseOf(use, girthOf(use.mate));
+    parts[use.id] = { id: use.id, part, base, cord, along: part.along(inCord(base, cord)) };
   }
+
+  const added = needsBreakaway(choices.loop, request.age, figures)
+    ? shelf.filter((h) => h.kind === 'breakaway').slice(0, 1)
+    : [];
+  const layout = project.layout.flatMap((id) => sections[id] ?? parts[id] ?? []);
+  const band = layout.filter(isSection);
   const messages: Message[] = [
     ...hardware.messages,
-    ...offered(project, request.options, figures, loop, request.age),
-    ...finish.messages,
-    ...checkWearer(request, { cords: cords.map((c) => c.cord), hardware: fittings, loop }, figures),
-    ...Object.values(parts).flatMap(({ part, context: c }) => part.check(c, Object.values(catalogue.hardware))),
-    ...checkStiffness(cords),
+    ...notOffered(project, request.options, figures),
+    ...breakaway(added.length > 0, request.age, figures),
+    ...(wantsHeat || request.options.flame ? finish.messages : []),
+    ...checkWearer(
+      request,
+      { cords: cords.map((c) => c.cord), hardware: [...Object.values(hardware.byId), ...added], loop: choices.loop },
+      figures,
+    ),
+    ...Object.values(parts).flatMap(({ part, base, cord }) => part.check(inCord(base, cord), shelf)),
+    ...checkBeadHoles(sections, cords, shelf),
+    ...checkStiffness(sections, cords),
   ];
   return {
     project,
+    choices,
     cords,
-    stitch,
-    around,
-    measure,
-    d,
-    halfPitch,
-    usePerHalfKnot: Object.fromEntries(
-      Object.entries(measure.use).map(([strand, use]) => [strand, (use / measure.halfKnots) * d]),
-    ),
-    width: measure.width * d,
-    thickness: measure.thickness * d,
-    closed: project.hardware.filter((h) => h.closes).reduce((sum, h) => sum + hardware.byId[h.id]!.closed_mm, 0),
-    along: Object.values(parts).reduce((sum, { part, context: c }) => sum + part.along(c), 0),
-    loop,
-    flame: finish.flame,
-    hardware: fittings,
+    sections,
     parts,
-    join: joined
-      ? { part: choosePart(joined.part, joined.without_flame), context: context(undefined, undefined) }
-      : null,
+    layout,
+    width: Math.max(...band.map((section) => section.width)),
+    thickness: Math.max(...band.map((section) => section.thickness)),
+    flame,
+    hardware: hardware.byId,
+    added,
     messages: unique(messages),
   };
 }
 
-/** Options the project does not offer, and what its loop needs. */
-function offered(
-  project: Project,
-  options: Options,
-  figures: Figures,
-  loop: Loop | null,
-  age: number | null,
+function breakaway(needed: boolean, age: number | null, figures: Figures): Message[] {
+  if (!needed) return [];
+  const who = age === null ? 'Age not given' : `${age} years old`;
+  const text = `${who}: a neck loop below ${figures.neck_age} needs a breakaway connector. One is added to the kit.`;
+  return [{ level: 'warning', code: 'breakaway', text }];
+}
+
+/** Strands that run through each bead of a section, against its hole. */
+function checkBeadHoles(
+  sections: Readonly<Record<string, PieceSection>>,
+  cords: readonly PieceCord[],
+  shelf: readonly Hardware[],
 ): Message[] {
-  const messages: Message[] = [];
-  if (options.loop && !project.loop) {
-    messages.push({
-      level: 'warning',
-      code: 'no-loop',
-      text: `A ${project.name.toLowerCase()} has no carry loop; the choice of a ${options.loop} loop has no effect.`,
+  return Object.values(sections).flatMap((section) => {
+    if (section.beads.length === 0) return [];
+    const through = { 'bead-row': 1, ladder: 2, 'tube-cross': 2, 'beads-on-workers': 1 };
+    return section.runs.flatMap(({ stitch, around }) => {
+      if (stitch.beads === 0) return [];
+      const working = cords.find(({ use }) =>
+        use.legs.some((leg) => leg.route.some((step) => 'work' in step && step.work === section.id)),
+      );
+      const core = cords.find(({ use }) =>
+        use.legs.some((leg) => leg.route.some((step) => 'core' in step && step.core === section.id)),
+      );
+      const onCore = stitch.slug === 'bead-on-core';
+      const cord = (onCore ? core : working)?.cord;
+      if (!cord) return [];
+      const strands = onCore ? around.strands : through[stitch.slug as keyof typeof through];
+      return section.beads.flatMap((hardware) =>
+        PARTS['through-bead']!.check({ hardware, strands, d: workedDiameter(cord), cord } as PartContext, shelf),
+      );
     });
-  }
-  if ((options.colours ?? 1) > project.colours) {
-    messages.push({
-      level: 'warning',
-      code: 'too-many-colours',
-      text: `A ${project.name.toLowerCase()} is made in ${project.colours === 1 ? 'one colour' : `at most ${project.colours} colours`}.`,
-    });
-  }
-  if (needsBreakaway(loop, age, figures)) {
-    const who = age === null ? 'Age not given' : `${age} years old`;
-    messages.push({
-      level: 'warning',
-      code: 'breakaway',
-      text: `${who}: a neck loop below ${figures.neck_age} needs a breakaway connector. One is added to the kit.`,
-    });
-  }
-  return messages;
+  });
 }
 
 /** Stiff cord does not draw up into a knot that turns so tightly. */
-function checkStiffness(cords: readonly PieceCord[]): Message[] {
+function checkStiffness(sections: Readonly<Record<string, PieceSection>>, cords: readonly PieceCord[]): Message[] {
   return cords
     .filter(({ cord }) => cord.stiffness === 'stiff')
+    .filter(({ use }) =>
+      use.legs.some((leg) => leg.route.some((step) => 'work' in step && (sections[step.work]?.halfKnots ?? 0) > 0)),
+    )
     .map(({ cord }) => ({
       level: 'warning',
       code: 'stiff-cord',

@@ -1,8 +1,9 @@
 import type { SeatPlan } from './plan-seat';
 
-/** The colours of a seat's piece, as hex, in the order of its cords. */
+/** The colours of a seat's piece, as hex, each once, in the order of its cords. */
 export function coloursOf(plan: SeatPlan): string[] {
-  return (plan.piece?.cords ?? []).flatMap(({ cord, colours }) =>
-    colours.flatMap((slug) => cord.colours.find((colour) => colour.slug === slug)?.hex ?? []),
+  const all = (plan.piece?.cords ?? []).flatMap(
+    ({ cord, colour }) => cord.colours.find((c) => c.slug === colour)?.hex ?? [],
   );
+  return [...new Set(all)];
 }

@@ -1,6 +1,6 @@
 export type { Seat } from './seat';
 export * from './records';
-export { compareSchools, planSeat, type SeatPlan } from './plan-seat';
+export { compareSchools, groupOf, planSeat, type SeatPlan } from './plan-seat';
 export { cutList, type CutGroup, type CutLine } from './cut-list';
 export { coloursOf } from './colours';
 export { beadOf, type BeadState } from './bead';

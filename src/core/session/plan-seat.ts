@@ -1,5 +1,6 @@
-import { cutPiece, SCHOOL_LIST, type CutPlan } from '../cut';
-import { estimateHand, fitPiece, type Fit } from '../fit';
+import { workedDiameter } from '../cord';
+import { cutPiece, SCHOOL_LIST, type CutPlan, type Group } from '../cut';
+import { estimateHand, fitPiece, innerOf, type Fit } from '../fit';
 import { kitItems, toolsFor, type KitItem } from '../kit';
 import { workingMinutes } from '../pace';
 import { resolvePiece, type Catalogue, type Piece } from '../project';
@@ -21,26 +22,30 @@ export interface SeatPlan {
 const missing = (code: string, text: string): Message => ({ level: 'error', code, text });
 
 /** Plans one seat: piece, fit, cuts by the seat's school, kit items, minutes and messages. */
-export function planSeat(seat: Seat, catalogue: Catalogue, figures: Figures): SeatPlan {
+export function planSeat(seat: Seat, catalogue: Catalogue, figures: Figures, group?: Group): SeatPlan {
   const bare = { label: seat.label, items: [], tools: [] };
   if (seat.project === null) return { ...bare, messages: [missing('no-project', 'No project chosen yet.')] };
   const wrist = seat.size && 'wrist' in seat.size ? seat.size.wrist : null;
-  const hand = seat.hand ?? estimateHand(wrist, figures);
-  const piece = resolvePiece({ ...seat, project: seat.project, hand }, catalogue, figures);
+  const hand = seat.hand ?? estimateHand(wrist ?? figures.wrist_adult, figures);
+  const inner = innerOf(seat.size ?? { wrist: figures.wrist_adult }, seat.ease, figures);
+  const piece = resolvePiece({ ...seat, project: seat.project, hand, inner }, catalogue, figures);
   const made = { ...bare, piece, items: kitItems(piece), tools: toolsFor(piece) };
 
   const messages = [...piece.messages];
-  if (piece.loop === 'wrist' && seat.hand === null) {
-    const text = `Hand not measured: the loop is made for an estimated ${hand.toFixed(0)} mm${wrist === null ? ', an adult’s' : ''}.`;
+  const needsHand = piece.choices.loop === 'wrist' || piece.project.opens === 'slides';
+  if (needsHand && seat.hand === null) {
+    const what = piece.choices.loop === 'wrist' ? 'the loop is made' : 'it opens';
+    const text = `Hand not measured: ${what} for an estimated ${hand.toFixed(0)} mm${wrist === null ? ', an adult’s' : ''}.`;
     messages.push({ level: 'info', code: 'hand-estimated', text });
   }
+  const byBand = piece.project.sizing.by === 'band';
   const size = seat.size ?? (piece.project.sizing.by === 'band' ? { knotted: piece.project.sizing.band_mm } : null);
   if (!size)
     return {
       ...made,
       messages: [...messages, missing('no-wrist', 'No wrist yet: measure it, or use an estimate by age.')],
     };
-  if (seat.estimated && piece.project.sizing.by === 'wrist') {
+  if (seat.estimated && !byBand) {
     messages.push({
       level: 'warning',
       code: 'estimate',
@@ -50,18 +55,47 @@ export function planSeat(seat: Seat, catalogue: Catalogue, figures: Figures): Se
 
   const fitted = fitPiece(piece, size, seat.ease, figures);
   if ('error' in fitted) return { ...made, messages: [...messages, fitted.error] };
+  const { fit } = fitted;
+  messages.push(...checkOpening(piece, fit, hand, figures), ...sizeRange(piece, fit));
+  const cutSize = SCHOOL_LIST[seat.school].cutFor?.(size, group ?? { wrist: wrist ?? 0 }, figures) ?? null;
+  const larger = cutSize && !byBand ? fitPiece(piece, cutSize, seat.ease, figures) : null;
   return {
     ...made,
-    fit: fitted.fit,
-    cut: cutPiece(piece, fitted.fit, size, seat.school, seat.skill, figures),
-    minutes: workingMinutes(piece, fitted.fit.half_knots, seat.skill, figures),
+    items: kitItems(piece, fit),
+    fit,
+    cut: cutPiece(piece, fit, size, seat.school, seat.skill, figures, larger && 'fit' in larger ? larger.fit : fit),
+    minutes: workingMinutes(piece, fit, seat.skill, figures),
     messages,
   };
 }
 
+/** A ring that neither opens nor slides must pass the hand as it is. */
+function checkOpening(piece: Piece, fit: Fit, hand: number, figures: Figures): Message[] {
+  if (piece.project.opens !== 'no' || fit.inner_mm === undefined) return [];
+  const inner = (fit.inner_mm + fit.error_mm) * piece.choices.wraps;
+  if (inner >= hand + figures.hand_slack) return [];
+  const text = `The ring is ${inner.toFixed(0)} mm inside and does not open; the hand needs ${(hand + figures.hand_slack).toFixed(0)} mm. Choose a closure that opens or slides.`;
+  return [{ level: 'error', code: 'does-not-pass', text }];
+}
+
+/** The wrists that a piece with several end knots fits. */
+function sizeRange(piece: Piece, fit: Fit): Message[] {
+  const row = Object.values(piece.parts).find(({ part }) => part.slug === 'knot-row');
+  if (!row || fit.inner_mm === undefined || row.base.times < 2) return [];
+  const step = row.part.use({ ...row.base, times: 1, cord: row.cord, d: workedDiameter(row.cord) }).mm;
+  const stretch = (row.base.times - 1) * (row.base.mate * row.base.figures.loop_fit) * 0.5;
+  const text = `${row.base.times} end knots: it closes from ${fit.inner_mm.toFixed(0)} to ${(fit.inner_mm + stretch).toFixed(0)} mm inside (each knot and loop takes ${step.toFixed(0)} mm of each leg).`;
+  return [{ level: 'info', code: 'size-range', text }];
+}
+
+/** The largest wrist of the seats planned together, which some schools cut for. */
+export function groupOf(seats: readonly Seat[]): Group {
+  return { wrist: Math.max(0, ...seats.map((seat) => (seat.size && 'wrist' in seat.size ? seat.size.wrist : 0))) };
+}
+
 /** The same seat cut by every school, side by side; none where the seat cannot be fitted yet. */
-export function compareSchools(seat: Seat, catalogue: Catalogue, figures: Figures): CutPlan[] {
+export function compareSchools(seat: Seat, catalogue: Catalogue, figures: Figures, group?: Group): CutPlan[] {
   return (Object.keys(SCHOOL_LIST) as School[]).flatMap(
-    (school) => planSeat({ ...seat, school }, catalogue, figures).cut ?? [],
+    (school) => planSeat({ ...seat, school }, catalogue, figures, group).cut ?? [],
   );
 }

@@ -15,11 +15,11 @@ export const alternatingPanels: Stitch = {
   name: 'Alternating panels',
   geometry: () => {
     const knot = 2 * HALF_PITCH;
-    const hitch = edgeHitch.geometry({ strands: 1, diameter: 1 });
+    const hitch = edgeHitch.geometry({ strands: 1, diameter: 1.05 });
     const panel = HITCHES * hitch.pitch;
     const gap = 1.3;
     const pitch = knot + panel + 2 * gap;
-    const neighbour = 2.45;
+    const neighbour = 2.55;
     const a = squareKnotStrand({ strands: 2, diameter: 1 });
     const side = a.reduce((far, p) => Math.max(far, p[0]), 0);
     const outer = side + 1.6;
@@ -34,14 +34,10 @@ export const alternatingPanels: Stitch = {
     const hitching = (mirror: 1 | -1): Point[] => {
       const one = hitch.working[0]!.points;
       const hitches = Array.from({ length: HITCHES }, (_, k) =>
-        one.map(([x, y, z]): Point => [
-          mirror * (neighbour + x),
-          knot + gap + 0.3 + y + k * hitch.pitch,
-          z,
-        ]),
+        one.map(([x, y, z]): Point => [mirror * (neighbour + x), knot + gap + 0.3 + y + k * hitch.pitch, z]),
       ).flat();
-      const led: Point = [mirror * (outer - 0.15), knot + gap + 0.95 + panel, 0.8];
-      return [...straightUp(mirror * outer, 0, knot, 5), ...hitches, led];
+      const led: Point = [mirror * (outer - 0.2), knot + gap + 0.3 + panel, 1.25];
+      return [...straightUp(mirror * outer, 0, knot, 5), ...hitches.slice(0, -1), led];
     };
     const middle: StrandPath[] = [-1, 1].map((s, i) => ({
       strand: `core ${i + 1}`,
@@ -64,8 +60,16 @@ export const alternatingPanels: Stitch = {
   effort: 6,
   difficulty: 3,
   steps: [
-    { text: 'Middle panel: tie a square knot with strands two and five round the two in the middle.', active: 'b', reached: { a: 0.3, b: 0.6, c: 0.6, d: 0.3 } },
-    { text: 'Edge panels: hitch the outermost strand three times over its neighbour, on each side.', active: 'a', reached: { a: 1, b: 1, c: 1, d: 1 } },
+    {
+      text: 'Middle panel: tie a square knot with strands two and five round the two in the middle.',
+      active: 'b',
+      reached: { a: 0.3, b: 0.6, c: 0.6, d: 0.3 },
+    },
+    {
+      text: 'Edge panels: hitch the outermost strand three times over its neighbour, on each side.',
+      active: 'a',
+      reached: { a: 1, b: 1, c: 1, d: 1 },
+    },
   ],
   watch: 'Keep the strands in their order: one that changes places changes the colours from there on.',
 };

@@ -11,8 +11,16 @@ export const beadOnCore: Stitch = {
   difficulty: 2,
   steps: [
     { text: 'Tie a square knot.', active: 'a', reached: { a: 0.6, b: 0.6 } },
-    { text: 'Thread a bead on the core strands and push it up to the knot.', active: 'core 1', reached: { a: 0.6, b: 0.6 } },
-    { text: 'Carry a working strand past each side of it, and begin the next square knot.', active: 'a', reached: { a: 1, b: 1 } },
+    {
+      text: 'Thread a bead on the core strands and push it up to the knot.',
+      active: 'core 1',
+      reached: { a: 0.6, b: 0.6 },
+    },
+    {
+      text: 'Carry a working strand past each side of it, and begin the next square knot.',
+      active: 'a',
+      reached: { a: 1, b: 1 },
+    },
   ],
   watch: 'Never tighten hard against a bead.',
 };

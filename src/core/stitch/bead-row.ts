@@ -10,9 +10,11 @@ export const beadRow: Stitch = {
     const pitch = strung + OVERHAND_HEIGHT;
     // Straight through the beads; then the knot, from half its height before its middle to half after.
     const middle = strung + OVERHAND_HEIGHT / 2;
-    const knot = OVERHAND.filter(([, y]) => Math.abs(y) < OVERHAND_HEIGHT / 2).map(
-      ([x, y, z]): Point => [x + 0.06, y + middle, z],
-    );
+    const knot = OVERHAND.filter(([, y]) => Math.abs(y) < OVERHAND_HEIGHT / 2).map(([x, y, z]): Point => [
+      x + 0.06,
+      y + middle,
+      z,
+    ]);
     const through = Array.from({ length: 6 }, (_, i): Point => [0, (strung * i) / 6, 0]);
     let from = 0;
     return {
@@ -33,7 +35,11 @@ export const beadRow: Stitch = {
   difficulty: 1,
   steps: [
     { text: 'Thread the bead and its spacer, and push them up to the last knot.', active: 'a', reached: { a: 0.4 } },
-    { text: 'Tie an overhand knot close behind; walk it up with a pin before you draw it tight.', active: 'a', reached: { a: 1 } },
+    {
+      text: 'Tie an overhand knot close behind; walk it up with a pin before you draw it tight.',
+      active: 'a',
+      reached: { a: 1 },
+    },
   ],
   watch: 'A knot drawn tight too early cannot be moved: place it with a pin first.',
 };

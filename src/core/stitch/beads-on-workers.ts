@@ -11,8 +11,16 @@ export const beadsOnWorkers: Stitch = {
   difficulty: 2,
   steps: [
     { text: 'Tie a square knot.', active: 'a', reached: { a: 0.6, b: 0.6 } },
-    { text: 'Thread a bead on each working strand and push both up beside the knot.', active: 'b', reached: { a: 0.75, b: 0.75 } },
-    { text: 'Begin the next square knot just past the beads; they turn sideways by themselves.', active: 'a', reached: { a: 1, b: 1 } },
+    {
+      text: 'Thread a bead on each working strand and push both up beside the knot.',
+      active: 'b',
+      reached: { a: 0.75, b: 0.75 },
+    },
+    {
+      text: 'Begin the next square knot just past the beads; they turn sideways by themselves.',
+      active: 'a',
+      reached: { a: 1, b: 1 },
+    },
   ],
   watch: 'Never tighten hard against a bead: leave it room to turn.',
 };

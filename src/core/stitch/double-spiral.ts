@@ -78,9 +78,21 @@ export const doubleSpiral: Stitch = {
   effort: 1.2,
   difficulty: 3,
   steps: [
-    { text: 'Tie a half knot with the first colour, its left strand across the front.', active: 'a', reached: { a: 0.2, b: 0.2, c: 0, d: 0 } },
-    { text: 'Lay the first colour aside, over the second. Tie a half knot with the second colour, the same side leading.', active: 'c', reached: { a: 0.25, b: 0.25, c: 0.25, d: 0.25 } },
-    { text: 'Go on in turn. The colour that waits always lies outside the one that ties.', active: 'a', reached: { a: 0.5, b: 0.5, c: 0.5, d: 0.5 } },
+    {
+      text: 'Tie a half knot with the first colour, its left strand across the front.',
+      active: 'a',
+      reached: { a: 0.2, b: 0.2, c: 0, d: 0 },
+    },
+    {
+      text: 'Lay the first colour aside, over the second. Tie a half knot with the second colour, the same side leading.',
+      active: 'c',
+      reached: { a: 0.25, b: 0.25, c: 0.25, d: 0.25 },
+    },
+    {
+      text: 'Go on in turn. The colour that waits always lies outside the one that ties.',
+      active: 'a',
+      reached: { a: 0.5, b: 0.5, c: 0.5, d: 0.5 },
+    },
   ],
   watch: 'One rule for each colour, over or under, and kept to the end: a slip shows as a break in the spiral.',
 };

@@ -54,8 +54,16 @@ export const edgeHitch: Stitch = {
   effort: 0.6,
   difficulty: 2,
   steps: [
-    { text: 'Hold the carried strand straight. Bring the other across its front and round behind it.', active: 'a', reached: { a: 0.6 } },
-    { text: 'Lead the end up under its own bar, and draw it snug against the last hitch.', active: 'a', reached: { a: 1 } },
+    {
+      text: 'Hold the carried strand straight. Bring the other across its front and round behind it.',
+      active: 'a',
+      reached: { a: 0.6 },
+    },
+    {
+      text: 'Lead the end up under its own bar, and draw it snug against the last hitch.',
+      active: 'a',
+      reached: { a: 1 },
+    },
   ],
   watch: 'Every bar lies on the outside. A carried strand held slack makes the edge wavy.',
 };

@@ -51,9 +51,17 @@ export const ladder: Stitch = {
   effort: 1.6,
   difficulty: 2,
   steps: [
-    { text: 'Bring the needle over the first leg, through a bead, and out over to the second leg.', active: 'a', reached: { a: 0.4 } },
+    {
+      text: 'Bring the needle over the first leg, through a bead, and out over to the second leg.',
+      active: 'a',
+      reached: { a: 0.4 },
+    },
     { text: 'Round the second leg from below, and back through the same bead.', active: 'a', reached: { a: 0.8 } },
-    { text: 'Under the first leg and round it, ready for the next bead. Draw up evenly.', active: 'a', reached: { a: 1 } },
+    {
+      text: 'Under the first leg and round it, ready for the next bead. Draw up evenly.',
+      active: 'a',
+      reached: { a: 1 },
+    },
   ],
   watch: 'Every pass goes through the bead, not through the thread already in it.',
 };

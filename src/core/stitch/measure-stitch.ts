@@ -13,8 +13,7 @@ export interface StitchMeasure {
   readonly thickness: number;
 }
 
-const span = (lows: readonly number[], highs: readonly number[]): number =>
-  Math.max(...highs) - Math.min(...lows);
+const span = (lows: readonly number[], highs: readonly number[]): number => Math.max(...highs) - Math.min(...lows);
 
 /** Measures the very paths that are drawn. */
 export function measureGeometry(geometry: StitchGeometry): StitchMeasure {

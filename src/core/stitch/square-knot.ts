@@ -83,11 +83,7 @@ export function squareKnotWithBeads(around: Around, where: 'core' | 'workers'): 
   // Half a diameter before and after the bead, so that no knot is drawn hard against it.
   const gap = length + 1;
   const along = [0.35, 0.5, 0.65].map((t): Point => [-x, edge[1] + gap * t, 0]);
-  const opened = [
-    ...a.slice(0, EDGE + 1),
-    ...along,
-    ...a.slice(EDGE).map(([px, py, pz]): Point => [px, py + gap, pz]),
-  ];
+  const opened = [...a.slice(0, EDGE + 1), ...along, ...a.slice(EDGE).map(([px, py, pz]): Point => [px, py + gap, pz])];
   const pitch = 2 * HALF_PITCH + gap;
   const places = (side: number): BeadPlace[] => {
     let from = edge[1] + 0.5;

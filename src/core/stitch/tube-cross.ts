@@ -42,7 +42,11 @@ export const tubeCross: Stitch = {
   difficulty: 1,
   steps: [
     { text: 'Thread one end through the tube from the left.', active: 'a', reached: { a: 0.3, b: 0 } },
-    { text: 'Thread the other end through the same tube from the right, and draw both up.', active: 'b', reached: { a: 0.5, b: 0.5 } },
+    {
+      text: 'Thread the other end through the same tube from the right, and draw both up.',
+      active: 'b',
+      reached: { a: 0.5, b: 0.5 },
+    },
   ],
   watch: 'Both ends go through every tube, from opposite sides; pull them to the same length.',
 };

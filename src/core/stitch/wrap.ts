@@ -35,7 +35,11 @@ export const wrapping: Stitch = {
   effort: 0.4,
   difficulty: 1,
   steps: [
-    { text: 'Lay the end along the bundle, and wind the strand back over it, turn against turn.', active: 'a', reached: { a: 1 } },
+    {
+      text: 'Lay the end along the bundle, and wind the strand back over it, turn against turn.',
+      active: 'a',
+      reached: { a: 1 },
+    },
     { text: 'Lead the end through the last turn and draw it under.', active: 'a', reached: { a: 1 } },
   ],
   watch: 'Turns lie side by side; none crosses the last.',

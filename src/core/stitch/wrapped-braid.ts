@@ -49,8 +49,16 @@ export const wrappedBraid: Stitch = {
   effort: 0.8,
   difficulty: 2,
   steps: [
-    { text: 'Take the left leg across the front of the middle strand, round behind it, and back to the left.', active: 'a', reached: { a: 0.7, b: 0.3 } },
-    { text: 'Take the right leg across the front, round behind the middle strand, and back to the right.', active: 'b', reached: { a: 1, b: 1 } },
+    {
+      text: 'Take the left leg across the front of the middle strand, round behind it, and back to the left.',
+      active: 'a',
+      reached: { a: 0.7, b: 0.3 },
+    },
+    {
+      text: 'Take the right leg across the front, round behind the middle strand, and back to the right.',
+      active: 'b',
+      reached: { a: 1, b: 1 },
+    },
   ],
   watch: 'Courses lie staggered on one face and plain on the other: decide which is the front, and keep to it.',
 };

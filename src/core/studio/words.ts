@@ -16,7 +16,7 @@ export const EaseSchema = oneOf(EASES);
 export type Ease = Static<typeof EaseSchema>;
 
 /** The ways to get from knotted length to cut length that Lapboard reckons by. */
-export const SCHOOLS = ['measured', 'ratio', 'core-multiple'] as const;
+export const SCHOOLS = ['measured', 'ratio', 'core-multiple', 'size-class', 'try-on'] as const;
 export const SchoolSchema = oneOf(SCHOOLS);
 export type School = Static<typeof SchoolSchema>;
 
@@ -37,7 +37,9 @@ export const STRETCHES = [
   'stitches',
   'loop',
   'join',
+  'beads',
   'closure',
+  'slide',
   'end',
   'tail',
   'allowance',

@@ -7,7 +7,7 @@ export const measured: School = {
   slug: 'measured',
   name: 'Measured',
   leg: (leg, { skill, figures }) => {
-    if (!leg.works) return [...leg.entries];
+    if (!leg.held) return [...leg.entries];
     const use = totalOf(leg.entries.filter((entry) => entry.for === 'stitches'));
     return [
       ...leg.entries,
@@ -16,11 +16,15 @@ export const measured: School = {
         mm: handlingTail(skill, leg.cord.cord, figures),
         because: `to hold while the last knots are tied (${skill})`,
       },
-      {
-        for: 'allowance',
-        mm: riskAllowance(use, skill, figures),
-        because: `use varies by ${(spreadOf(skill, figures) * 100).toFixed(1)} % between makers (${skill}); about 1 in ${Math.round(figures.short_cost + 1)} would run short`,
-      },
+      ...(use > 0
+        ? [
+            {
+              for: 'allowance' as const,
+              mm: riskAllowance(use, skill, figures),
+              because: `use varies by ${(spreadOf(skill, figures) * 100).toFixed(1)} % between makers (${skill}); about 1 in ${Math.round(figures.short_cost + 1)} would run short`,
+            },
+          ]
+        : []),
     ];
   },
 };

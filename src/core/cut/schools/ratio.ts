@@ -21,6 +21,8 @@ export const ratio: School = {
         because: `(${ratio_all} − ${ratio_core}) × ${fit.knotted_mm.toFixed(1)} of band, over ${legsWith('stitches', legs)} strands`,
       },
     );
-    return leg.works ? [...entries, { for: 'tail', mm: ratio_hands, because: 'extra for hands' }] : entries;
+    return leg.entries.some((entry) => entry.for === 'stitches')
+      ? [...entries, { for: 'tail', mm: ratio_hands, because: 'extra for hands' }]
+      : entries;
   },
 };

@@ -4,6 +4,11 @@ import type { Figures, School as SchoolSlug, Skill } from '../../studio';
 import type { AnatomyEntry } from '../anatomy';
 import type { LegWalk } from '../walk';
 
+/** Who a seat is cut for together with, by the largest wrist among them, mm. */
+export interface Group {
+  readonly wrist: number;
+}
+
 /** What a school may look at when it decides a leg. */
 export interface SchoolContext {
   readonly piece: Piece;
@@ -18,6 +23,8 @@ export interface SchoolContext {
 export interface School {
   readonly slug: SchoolSlug;
   readonly name: string;
+  /** The size it cuts for, where that is not the seat's own; null where it has nothing to say about such a size. */
+  readonly cutFor?: (size: Size, group: Group, figures: Figures) => Size | null;
   readonly leg: (leg: LegWalk, context: SchoolContext) => AnatomyEntry[];
 }
 
@@ -31,9 +38,11 @@ export function legsWith(kind: 'core' | 'stitches', legs: readonly LegWalk[]): n
  * are for the band alone.
  */
 export function byRule(leg: LegWalk, core: AnatomyEntry, stitches: AnatomyEntry): AnatomyEntry[] {
+  let cored = false;
   return leg.entries.flatMap((entry) => {
-    if (entry.for === 'core') return [core];
-    if (entry.for === 'stitches') return [stitches];
-    return entry.for === 'loop' ? [entry] : [];
+    // However many sections a leg runs through, the rule is for the whole band, once.
+    if (entry.for === 'core') return cored ? [] : ((cored = true), [core]);
+    if (entry.for === 'stitches') return stitches.mm > 0 ? [stitches] : [];
+    return entry.for === 'loop' || entry.for === 'slide' || entry.for === 'beads' ? [entry] : [];
   });
 }

@@ -1,0 +1,17 @@
+import { n1, noClash, nothingAlong, turn, type Part } from './part';
+
+/** The fold wound round the two tail legs so many times with each leg, and its bar across them: it grips, and slides when eased. */
+export const frictionHitch: Part = {
+  slug: 'friction-hitch',
+  name: 'Friction hitch',
+  stretch: 'closure',
+  use: ({ d, times }) => {
+    const mm = times * turn(2, d) + (Math.PI * d) / 2 + d;
+    return { mm, because: `${times} turns of ${n1(turn(2, d))} round the two tails, and half the bar` };
+  },
+  along: nothingAlong,
+  check: noClash,
+  seconds: 60,
+  tools: [],
+  step: 'Wind the fold round both tails and through itself, turn beside turn, and dress it until it grips.',
+};

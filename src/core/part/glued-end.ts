@@ -1,0 +1,14 @@
+import { n1, noClash, nothingAlong, type Part } from './part';
+
+/** The last knots set with a drop of glue, and the end trimmed close. */
+export const gluedEnd: Part = {
+  slug: 'glued-end',
+  name: 'Glued end',
+  stretch: 'end',
+  use: ({ figures }) => ({ mm: figures.fused_stub, because: `${n1(figures.fused_stub)} mm glued into the knot` }),
+  along: nothingAlong,
+  check: noClash,
+  seconds: 60,
+  tools: ['scissors', 'glue'],
+  step: 'Check the size on the wrist. A drop of glue into the last knots, let it dry, and trim close.',
+};

@@ -1,0 +1,23 @@
+import { n1, noClash, nothingAlong, type Part } from './part';
+
+/**
+ * Legs that run on through a hitch or noose, and back again as the piece is opened: what the hand needs more than the ring,
+ * all of it on one side, and never less than a length to pull by.
+ */
+export const legTail: Part = {
+  slug: 'leg-tail',
+  name: 'Legs to open along',
+  stretch: 'slide',
+  use: ({ inner, hand, slider, figures }) => {
+    const out = Math.max(figures.pull_tail, hand - inner);
+    return {
+      mm: slider + out,
+      because: `${n1(out)} to open ${n1(inner)} to ${n1(inner + out)} for a hand of ${n1(hand)}${slider > 0 ? `, and ${n1(slider)} in the hitch` : ''}`,
+    };
+  },
+  along: nothingAlong,
+  check: noClash,
+  seconds: 5,
+  tools: [],
+  step: 'Lead both legs through, and try the opening over the hand before the stopper is tied.',
+};

@@ -1,0 +1,14 @@
+import { noClash, nothingAlong, type Part } from './part';
+
+/** Two colours without a join: each cord folded off its middle, the short leg core and the long leg working. */
+export const offsetFold: Part = {
+  slug: 'offset-fold',
+  name: 'Off-centre fold',
+  stretch: 'join',
+  use: () => ({ mm: 0, because: 'no cord: the fold is where the legs part' }),
+  along: nothingAlong,
+  check: noClash,
+  seconds: 15,
+  tools: ['ruler'],
+  step: 'Measure the short leg from the end, and fold there.',
+};

@@ -1,0 +1,24 @@
+import { n1, noClash, nothingAlong, type Part } from './part';
+
+/**
+ * The tail that slides: through the closure, and as far out as the piece must open. Two tails overlap in the closure, so a
+ * ring of `inner` opens by twice what stands out of it: (hand − inner − closure) ÷ 2 on each side, and never less than a
+ * length to pull by.
+ */
+export const slideTail: Part = {
+  slug: 'slide-tail',
+  name: 'Sliding tail',
+  stretch: 'slide',
+  use: ({ inner, hand, slider, figures }) => {
+    const out = Math.max(figures.pull_tail, (hand - inner - slider) / 2);
+    return {
+      mm: slider + out,
+      because: `${n1(slider)} through the closure and ${n1(out)} beyond it, so that ${n1(inner)} opens to ${n1(inner + slider + 2 * out)} for a hand of ${n1(hand)}`,
+    };
+  },
+  along: nothingAlong,
+  check: noClash,
+  seconds: 5,
+  tools: [],
+  step: 'Even the ends before the sliding closure is tied.',
+};

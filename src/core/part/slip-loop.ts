@@ -1,0 +1,21 @@
+import { knotCord } from './overhand';
+import { n1, noClash, nothingAlong, type Part } from './part';
+
+/** A loop that opens and closes: a bight through an overhand knot of the cord itself. The tying leg gives knot and loop. */
+export const slipLoop: Part = {
+  slug: 'slip-loop',
+  name: 'Slip loop',
+  stretch: 'start',
+  use: (context) => {
+    const knot = knotCord(context);
+    return {
+      mm: (context.mate * context.figures.loop_fit) / 2 + knot.mm,
+      because: `half a loop for a girth of ${n1(context.mate)}, and ${knot.because}`,
+    };
+  },
+  along: nothingAlong,
+  check: noClash,
+  seconds: 30,
+  tools: [],
+  step: 'Tie a slip loop at the fold; it closes on the button when it is drawn.',
+};

@@ -1,0 +1,17 @@
+import { n1, noClash, nothingAlong, type Part } from './part';
+
+/** An end left long to tie the piece on with. */
+export const tieTail: Part = {
+  slug: 'tie-tail',
+  name: 'Tie-on tail',
+  stretch: 'end',
+  use: ({ figures }) => ({
+    mm: figures.tie_tail,
+    because: `${n1(figures.tie_tail)} mm left to tie a bow or reef with`,
+  }),
+  along: nothingAlong,
+  check: noClash,
+  seconds: 10,
+  tools: [],
+  step: 'Leave the ends a hand long to tie on with, and trim them to one length.',
+};

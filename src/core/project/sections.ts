@@ -1,0 +1,124 @@
+import { workedDiameter, type Cord } from '../cord';
+import type { Hardware } from '../part';
+import { measureStitch, STITCHES, type Around, type Stitch, type StitchMeasure } from '../stitch';
+import type { Figures } from '../studio';
+import { entry } from './catalogue';
+import type { PieceCord } from './resolve';
+import type { ProjectSection } from './project';
+
+/** One stitch of a section, measured in this piece. Lengths in mm. */
+export interface PieceRun {
+  readonly stitch: Stitch;
+  readonly around: Around;
+  readonly measure: StitchMeasure;
+  readonly times: number;
+  readonly mm: number;
+}
+
+/** A section with its cords and beads chosen: what one unit of it comes to. Lengths in mm. */
+export interface PieceSection {
+  readonly id: string;
+  readonly runs: readonly PieceRun[];
+  /** Worked diameter of the strand the geometry is in. */
+  readonly d: number;
+  readonly unit: number;
+  readonly halfKnots: number;
+  readonly count: 'fill' | number;
+  /** Cord of one unit by strand; `core` is a strand that runs through. */
+  readonly uses: Readonly<Record<string, number>>;
+  readonly width: number;
+  readonly thickness: number;
+  readonly arms: number;
+  readonly beads: readonly Hardware[];
+  /** How many of each bead a unit takes. */
+  readonly beadCounts: readonly number[];
+  /** Colour of each strand that is drawn, by its name in the stitch. */
+  readonly colours: Readonly<Record<string, string>>;
+}
+
+interface Leg {
+  readonly cord: Cord;
+  readonly colour: string;
+  readonly as: string | null;
+}
+
+/** The legs that work a section, or run through it, in the order of the cords. */
+function legsIn(section: string, cords: readonly PieceCord[]): { working: Leg[]; core: Leg[] } {
+  const working: Leg[] = [];
+  const core: Leg[] = [];
+  for (const { use, cord, colour } of cords) {
+    for (let piece = 0; piece < (use.pieces ?? 1); piece++) {
+      for (const step of use.legs.flatMap((leg) => leg.route)) {
+        if ('work' in step && step.work === section) working.push({ cord, colour, as: step.as });
+        if ('core' in step && step.core === section) core.push({ cord, colour, as: null });
+      }
+    }
+  }
+  return { working, core };
+}
+
+const mean = (values: readonly number[]): number => values.reduce((sum, v) => sum + v, 0) / values.length;
+
+/** Measures a section of a piece; null where no cord of the piece goes through it. */
+export function measureSection(
+  section: ProjectSection,
+  cords: readonly PieceCord[],
+  hardware: Readonly<Record<string, Hardware>>,
+  figures: Figures,
+): PieceSection | null {
+  const { working, core } = legsIn(section.id, cords);
+  const lead = working[0] ?? core[0];
+  if (!lead) return null;
+  const arms = section.arms ?? 1;
+  const d = workedDiameter(lead.cord);
+  const aroundCord = section.around ? cords.find(({ use }) => use.role === section.around!.of)?.cord : undefined;
+  const through = section.around
+    ? { strands: section.around.strands, diameter: workedDiameter(aroundCord ?? lead.cord) / d }
+    : {
+        strands: Math.max(1, Math.round(core.length / arms)),
+        diameter: core.length > 0 ? mean(core.map((leg) => workedDiameter(leg.cord))) / d : 1,
+      };
+  const beads = (section.beads ?? []).map((id) => hardware[id]!);
+  const around: Around = {
+    ...through,
+    beads: beads.map((bead) => ({ length: bead.length_mm / d, width: bead.width_mm / d })),
+  };
+  const runs = section.runs.map(({ stitch: slug, times }): PieceRun => {
+    const stitch = entry(STITCHES, slug);
+    const measure = measureStitch(stitch, around);
+    return { stitch, around, measure, times, mm: ((times * measure.pitch) / measure.divisions) * d };
+  });
+  const uses: Record<string, number> = { core: 0 };
+  for (const { measure, times } of runs) {
+    const repeats = times / measure.divisions;
+    uses.core = uses.core! + (measure.use['core 1'] ?? measure.pitch) * repeats * d;
+    for (const as of new Set(working.map((leg) => leg.as!)))
+      uses[as] = (uses[as] ?? 0) + (measure.use[as] ?? measure.pitch) * repeats * d;
+  }
+  const unit = runs.reduce((sum, run) => sum + run.mm, 0);
+  const over = typeof section.count === 'object' && 'over' in section.count ? hardware[section.count.over] : undefined;
+  const wanted = over ? over.width_mm + over.length_mm : figures.slider_length;
+  return {
+    id: section.id,
+    runs,
+    d,
+    unit,
+    halfKnots: runs.reduce((sum, { measure, times }) => sum + (measure.halfKnots * times) / measure.divisions, 0),
+    count: typeof section.count === 'object' ? Math.max(4, Math.round(wanted / unit / 2) * 2) : section.count,
+    uses,
+    width: Math.max(...runs.map(({ measure }) => measure.width)) * d * arms,
+    thickness: Math.max(...runs.map(({ measure }) => measure.thickness)) * d,
+    arms,
+    beads,
+    beadCounts: beads.map((_, index) =>
+      runs.reduce((sum, { stitch, around: a, measure, times }) => {
+        const places = stitch.beads === 0 ? [] : (stitch.geometry(a).beads ?? []);
+        return sum + (places.filter((place) => place.index === index).length * times * arms) / measure.divisions;
+      }, 0),
+    ),
+    colours: Object.fromEntries([
+      ...working.map((leg): [string, string] => [leg.as!, leg.colour]).reverse(),
+      ...core.map((leg, i): [string, string] => [`core ${i + 1}`, leg.colour]),
+    ]),
+  };
+}
