@@ -14,14 +14,17 @@ export function totalOf(entries: readonly AnatomyEntry[]): number {
 
 /** The stretches of several legs of one cord put together: those of the same origin become one, counted. */
 export function mergeLegs(legs: readonly (readonly AnatomyEntry[])[]): AnatomyEntry[] {
-  const groups = new Map<string, AnatomyEntry[]>();
-  for (const entry of legs.flat()) {
-    const key = `${entry.for}|${entry.because}`;
-    groups.set(key, [...(groups.get(key) ?? []), entry]);
+  const groups: AnatomyEntry[][] = [];
+  for (const leg of legs) {
+    for (const entry of leg) {
+      const same = groups.find(([first]) => first!.for === entry.for && first!.because === entry.because);
+      if (same) same.push(entry);
+      else groups.push([entry]);
+    }
   }
-  return [...groups.values()].map((same) => ({
-    for: same[0]!.for,
-    mm: totalOf(same),
-    because: same.length > 1 ? `${same.length} × (${same[0]!.because})` : same[0]!.because,
-  }));
+  return groups.map((same) =>
+    same.length === 1
+      ? same[0]!
+      : { for: same[0]!.for, mm: totalOf(same), because: `${same.length} × (${same[0]!.because})` },
+  );
 }

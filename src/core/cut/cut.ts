@@ -50,13 +50,14 @@ export function cutPiece(
   figures: Figures,
   cutFor: Fit = fit,
 ): CutPlan {
-  const used = byCord(walkLegs(piece, fit));
   const legs = walkLegs(piece, cutFor);
+  const cords = byCord(legs);
   const context = { piece, fit: cutFor, size, skill, figures, legs };
   const cuts: Cut[] = [];
   let left = 0;
   let short = 0;
-  for (const [i, together] of byCord(legs).entries()) {
+  const used = cutFor === fit ? cords : byCord(walkLegs(piece, fit));
+  for (const [i, together] of cords.entries()) {
     const anatomy = mergeLegs(together.map((leg) => SCHOOL_LIST[school].leg(leg, context)));
     const length = roundUpTo(totalOf(anatomy), figures.cut_step);
     const { use: cordUse, cord, colour } = together[0]!.cord;
@@ -98,7 +99,7 @@ export function cutPiece(
 function merged(cuts: readonly Cut[]): Cut[] {
   const groups = new Map<string, Cut>();
   for (const cut of cuts) {
-    const key = [cut.role, cut.cord, cut.colour, cut.length_mm, cut.anatomy.map((e) => e.because).join()].join('|');
+    const key = `${cut.role}|${cut.cord}|${cut.colour}|${cut.length_mm}|${cut.anatomy.map((entry) => entry.for).join()}`;
     const before = groups.get(key);
     groups.set(key, before ? { ...before, pieces: before.pieces + cut.pieces } : cut);
   }

@@ -60,7 +60,17 @@ export const isSection = (item: PieceSection | PiecePart): item is PieceSection 
 
 /** What a part is made in, for a leg of this cord. */
 export const inCord = (base: PiecePart['base'], cord: Cord): PartContext => ({
-  ...base,
+  // Field by field: a spread here is the slowest line of sizing a room.
+  strands: base.strands,
+  times: base.times,
+  halfPitch: base.halfPitch,
+  hardware: base.hardware,
+  loop: base.loop,
+  mate: base.mate,
+  inner: base.inner,
+  hand: base.hand,
+  slider: base.slider,
+  figures: base.figures,
   cord,
   d: workedDiameter(cord),
 });
@@ -133,6 +143,51 @@ function makerOf(part: string, cords: readonly PieceCord[]): Cord | undefined {
     ?.cord;
 }
 
+/** What of a piece follows from its choices alone, whoever wears it. */
+interface Made {
+  readonly choices: Choices;
+  readonly cords: readonly PieceCord[];
+  readonly hardware: ReturnType<typeof chooseHardware>;
+  readonly sections: Readonly<Record<string, PieceSection>>;
+  /** What clashes in it, and options it does not offer. */
+  readonly messages: readonly Message[];
+}
+
+function make(project: Project, request: PieceRequest, catalogue: Catalogue, figures: Figures): Made {
+  const chosen = Math.max(0, ...Object.values(request.cords).map((choice) => choice.colours?.length ?? 0));
+  const choices = settle(project, request.options, chosen);
+  const cords = chooseCords(project, choices, request, catalogue);
+  const hardware = chooseHardware(project, request, catalogue);
+  const sections: Record<string, PieceSection> = {};
+  for (const section of project.sections.filter((s) => present(s.when, choices))) {
+    const counted =
+      section.id === project.options.beads && choices.beads !== null ? { ...section, count: choices.beads } : section;
+    const measured = measureSection(counted, cords, hardware.byId, figures);
+    if (measured) sections[section.id] = measured;
+  }
+  const messages = [
+    ...hardware.messages,
+    ...notOffered(project, request.options, figures),
+    ...checkBeadHoles(sections, cords, Object.values(catalogue.hardware)),
+    ...checkStiffness(sections, cords),
+  ];
+  return { choices, cords, hardware, sections, messages };
+}
+
+const made = new WeakMap<Catalogue, WeakMap<Figures, Map<string, Made>>>();
+
+/** The same, remembered: a room of many seats makes few different pieces. Forgotten with the catalogue or the figures. */
+function makeOnce(project: Project, request: PieceRequest, catalogue: Catalogue, figures: Figures): Made {
+  const byFigures = made.get(catalogue) ?? new WeakMap<Figures, Map<string, Made>>();
+  made.set(catalogue, byFigures);
+  const known = byFigures.get(figures) ?? new Map<string, Made>();
+  byFigures.set(figures, known);
+  const key = `${project.slug}|${JSON.stringify(request.options)}|${JSON.stringify(request.cords)}`;
+  const found = known.get(key) ?? make(project, request, catalogue, figures);
+  known.set(key, found);
+  return found;
+}
+
 /**
  * Makes every choice of a piece: cords, hardware, loop, finish, and the sections and parts that follow from them.
  *
@@ -141,19 +196,8 @@ function makerOf(part: string, cords: readonly PieceCord[]): Cord | undefined {
  */
 export function resolvePiece(request: PieceRequest, catalogue: Catalogue, figures: Figures): Piece {
   const project = entry(catalogue.projects, request.project);
-  const chosen = Math.max(0, ...Object.values(request.cords).map((choice) => choice.colours?.length ?? 0));
-  const choices = settle(project, request.options, chosen);
-  const cords = chooseCords(project, choices, request, catalogue);
-  const hardware = chooseHardware(project, request, catalogue);
+  const { choices, cords, hardware, sections, messages: own } = makeOnce(project, request, catalogue, figures);
   const shelf = Object.values(catalogue.hardware);
-
-  const sections: Record<string, PieceSection> = {};
-  for (const section of project.sections.filter((s) => present(s.when, choices))) {
-    const counted =
-      section.id === project.options.beads && choices.beads !== null ? { ...section, count: choices.beads } : section;
-    const measured = measureSection(counted, cords, hardware.byId, figures);
-    if (measured) sections[section.id] = measured;
-  }
 
   const uses = project.parts.filter((use) => present(use.when, choices));
   const wantsHeat = uses.some((use) => entry(PARTS, use.part).withoutHeat !== undefined);
@@ -207,8 +251,7 @@ export function resolvePiece(request: PieceRequest, catalogue: Catalogue, figure
   const layout = project.layout.flatMap((id) => sections[id] ?? parts[id] ?? []);
   const band = layout.filter(isSection);
   const messages: Message[] = [
-    ...hardware.messages,
-    ...notOffered(project, request.options, figures),
+    ...own,
     ...breakaway(added.length > 0, request.age, figures),
     ...(wantsHeat || request.options.flame ? finish.messages : []),
     ...checkWearer(
@@ -217,8 +260,6 @@ export function resolvePiece(request: PieceRequest, catalogue: Catalogue, figure
       figures,
     ),
     ...Object.values(parts).flatMap(({ part, base, cord }) => part.check(inCord(base, cord), shelf)),
-    ...checkBeadHoles(sections, cords, shelf),
-    ...checkStiffness(sections, cords),
   ];
   return {
     project,

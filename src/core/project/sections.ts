@@ -48,9 +48,11 @@ function legsIn(section: string, cords: readonly PieceCord[]): { working: Leg[];
   const core: Leg[] = [];
   for (const { use, cord, colour } of cords) {
     for (let piece = 0; piece < (use.pieces ?? 1); piece++) {
-      for (const step of use.legs.flatMap((leg) => leg.route)) {
-        if ('work' in step && step.work === section) working.push({ cord, colour, as: step.as });
-        if ('core' in step && step.core === section) core.push({ cord, colour, as: null });
+      for (const leg of use.legs) {
+        for (const step of leg.route) {
+          if ('work' in step && step.work === section) working.push({ cord, colour, as: step.as });
+          if ('core' in step && step.core === section) core.push({ cord, colour, as: null });
+        }
       }
     }
   }
@@ -111,10 +113,10 @@ export function measureSection(
     arms,
     beads,
     beadCounts: beads.map((_, index) =>
-      runs.reduce((sum, { stitch, around: a, measure, times }) => {
-        const places = stitch.beads === 0 ? [] : (stitch.geometry(a).beads ?? []);
-        return sum + (places.filter((place) => place.index === index).length * times * arms) / measure.divisions;
-      }, 0),
+      runs.reduce(
+        (sum, { measure, times }) => sum + ((measure.beadCounts[index] ?? 0) * times * arms) / measure.divisions,
+        0,
+      ),
     ),
     colours: Object.fromEntries([
       ...working.map((leg): [string, string] => [leg.as!, leg.colour]).reverse(),

@@ -11,6 +11,8 @@ export interface StitchMeasure {
   /** Outside width and thickness: centre lines plus half a strand on each side, or the beads where they stand out. */
   readonly width: number;
   readonly thickness: number;
+  /** How many of each bead a repeat takes, by the bead's place in the row. */
+  readonly beadCounts: readonly number[];
 }
 
 const span = (lows: readonly number[], highs: readonly number[]): number => Math.max(...highs) - Math.min(...lows);
@@ -40,6 +42,10 @@ export function measureGeometry(geometry: StitchGeometry): StitchMeasure {
     use: Object.fromEntries(sampled.map(({ path, points }) => [path.strand, lengthOf(points)])),
     width: extent(0),
     thickness: extent(2),
+    beadCounts: beads.reduce<number[]>((counts, { index }) => {
+      counts[index] = (counts[index] ?? 0) + 1;
+      return counts;
+    }, []),
   };
 }
 
