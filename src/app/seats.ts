@@ -122,6 +122,7 @@ export function addSeats(session: string, given: readonly NewSeat[]): Promise<Se
         hand_mm: seat.hand_mm ?? null,
         ease: seat.ease ?? 'easy',
         project: seat.project ?? null,
+        project_revision: seat.project ? catalogue.projects[seat.project]!.revision : null,
         band_mm: seat.band_mm ?? null,
         options: seat.options ?? {},
         cords: seat.cords ?? {},
@@ -168,11 +169,20 @@ export function editSeat(id: string, { version, person_version, changes }: SeatE
     }
     const { name: _name, age: _age, avoid: _avoid, wrist_mm, wrist_method, ...rest } = changes;
     const touched = wrist_mm !== undefined || wrist_method !== undefined;
+    // A project newly chosen is planned with its newest revision, and stays with it.
+    const project = rest.project === undefined ? before.project : rest.project;
+    const chosen = rest.project_revision ?? (rest.project === undefined ? before.project_revision : null);
+    const newest = project === null ? null : catalogue.projects[project]!.revision;
+    if (project !== null && chosen !== null && chosen > newest!)
+      throw new Problem(422, 'unknown', `There is no revision ${chosen} of this project; the newest is ${newest}.`, {
+        pointer: '/changes/project_revision',
+      });
+    const revision = { project_revision: project === null ? null : (chosen ?? newest) };
     const wrist = touched
       ? wristFields(wrist_mm === undefined ? before.wrist_mm : wrist_mm, wrist_method ?? undefined)
       : null;
     if (wrist) await keepWrist(seat.person_id, wrist, t);
-    if (!(await updateSeat(id, version, { ...rest, ...wrist }, t))) throw stale('seat', await current());
+    if (!(await updateSeat(id, version, { ...rest, ...revision, ...wrist }, t))) throw stale('seat', await current());
     return current();
   });
 }

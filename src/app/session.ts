@@ -2,6 +2,7 @@ import type { Transaction } from 'sequelize';
 import {
   cutKey,
   cutsNow,
+  groupOf,
   planSeat,
   seatOf,
   type CutDone,
@@ -24,7 +25,7 @@ import {
 } from '../data/sessions';
 import { inTransaction } from '../data/transaction';
 import { notFound, Problem, stale } from '../core/problem';
-import { readStudio, type Studio } from './studio';
+import { readStudio, withRevisions, type Studio } from './studio';
 
 /** All that a session's screens show. */
 export interface SessionView {
@@ -59,8 +60,8 @@ export async function lockStanding(id: string, t: Transaction): Promise<StoredSe
 
 export async function viewSession(id: string, t: Transaction): Promise<SessionView> {
   const session = await findStanding(id, t);
-  const seats = await seatsOf([id], t);
-  return { session, seats: seats.get(id)!, studio: await readStudio(t) };
+  const seats = (await seatsOf([id], t)).get(id)!;
+  return { session, seats, studio: await withRevisions(await readStudio(t), seats, t) };
 }
 
 export function openSession(id: string): Promise<SessionView> {
@@ -124,10 +125,12 @@ export function stageSeats(
   session: SessionRecord,
   { settings, catalogue }: Studio,
 ): StageSeat[] {
-  return seats.map((record) => ({
-    id: record.id,
-    accepted: record.accepted,
-    plan: planSeat(seatOf(record, session.school ?? settings.school), catalogue, settings.figures),
+  const taken = seats.map((record) => seatOf(record, session.school ?? settings.school, catalogue.projects));
+  const group = groupOf(taken);
+  return seats.map(({ id, accepted }, i) => ({
+    id,
+    accepted,
+    plan: planSeat(taken[i]!, catalogue, settings.figures, group),
   }));
 }
 

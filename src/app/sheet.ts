@@ -35,7 +35,7 @@ export async function cutSheet(id: string): Promise<CutSheet> {
     cautions: cautions({
       flame: made.some((plan) => plan.piece!.flame),
       glue: made.some((plan) => plan.tools.includes('glue')),
-      neckLoop: made.some((plan) => plan.piece!.loop === 'neck'),
+      neckLoop: made.some((plan) => plan.piece!.choices.loop === 'neck'),
       children: view.seats.some((seat) => seat.age !== null && seat.age < settings.figures.flame_age),
     }),
   };

@@ -1,7 +1,9 @@
 import type { Transaction } from 'sequelize';
 import { SHIPPED } from '../../catalogue';
-import type { Catalogue } from '../core/project';
+import type { Catalogue, Project } from '../core/project';
+import { revisionKey, type SeatRecord } from '../core/session';
 import { STARTING_FIGURES, type Settings } from '../core/studio';
+import { insertProjects, latestProjects, projectRevisions } from '../data/projects';
 import { insertDocuments, insertSettings, readDocuments, readSettings, type Versioned } from '../data/studio';
 import { inTransaction } from '../data/transaction';
 
@@ -23,21 +25,35 @@ const docsOf = <T>(rows: Record<string, Versioned<T>>): Record<string, T> =>
 export async function readStudio(t: Transaction): Promise<Studio> {
   const stored = await readSettings(t);
   const { doc, version } = stored ?? { doc: FIRST, version: 1 };
-  const projects = await readDocuments('projects', t);
+  const projects = await latestProjects(t);
   const cords = await readDocuments('cords', t);
   const hardware = await readDocuments('hardware', t);
   return {
     settings: { ...doc, figures: { ...STARTING_FIGURES, ...doc.figures } },
     version,
-    catalogue: { projects: docsOf(projects), cords: docsOf(cords), hardware: docsOf(hardware) },
+    catalogue: { projects, cords: docsOf(cords), hardware: docsOf(hardware) },
   };
+}
+
+/** The same with the older revisions of projects that some seats were planned with. */
+export async function withRevisions(studio: Studio, seats: readonly SeatRecord[], t: Transaction): Promise<Studio> {
+  const { projects } = studio.catalogue;
+  const older = seats.flatMap(({ project: slug, project_revision: revision }) =>
+    slug !== null && revision !== null && projects[slug]?.revision !== revision ? [{ slug, revision }] : [],
+  );
+  if (older.length === 0) return studio;
+  const docs = (await projectRevisions(older, t)).map((doc): [string, Project] => [
+    revisionKey(doc.slug, doc.revision),
+    doc,
+  ]);
+  return { ...studio, catalogue: { ...studio.catalogue, projects: { ...projects, ...Object.fromEntries(docs) } } };
 }
 
 /** Gives a new database the shipped catalogue and settings; what a studio has changed stays as it is. */
 export function stockStudio(settings: Partial<Settings> = {}): Promise<void> {
   return inTransaction(async (t) => {
     await insertSettings({ ...FIRST, ...settings }, t);
-    await insertDocuments('projects', SHIPPED.projects, t);
+    await insertProjects(Object.values(SHIPPED.projects), t);
     await insertDocuments('cords', SHIPPED.cords, t);
     await insertDocuments('hardware', SHIPPED.hardware, t);
   });

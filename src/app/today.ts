@@ -2,7 +2,7 @@ import { beadOf, coloursOf, stagesOf, type BeadState, type StageState } from '..
 import { sessionsFrom, seatsOf } from '../data/sessions';
 import { inTransaction } from '../data/transaction';
 import { stageSeats } from './session';
-import { readStudio } from './studio';
+import { readStudio, withRevisions } from './studio';
 
 /** A session ahead, at a glance. */
 export interface SessionAhead {
@@ -23,11 +23,11 @@ const AHEAD = 8;
 export function sessionsAhead(day: string): Promise<{ studio: string; sessions: SessionAhead[] }> {
   return inTransaction(async (t) => {
     const sessions = await sessionsFrom(day, AHEAD, t);
-    const studio = await readStudio(t);
     const seats = await seatsOf(
       sessions.map((session) => session.id),
       t,
     );
+    const studio = await withRevisions(await readStudio(t), [...seats.values()].flat(), t);
     const ahead = sessions.map(({ id, title, held_on, starts_at, minutes, place, ...session }) => {
       const staged = stageSeats(seats.get(id)!, { ...session, id, title, held_on, starts_at, minutes, place }, studio);
       return {

@@ -17,8 +17,8 @@ export class SettingsRow extends Model<InferAttributes<SettingsRow>, InferCreati
   declare version: CreationOptional<number>;
 }
 
-/** Cords, hardware and projects are documents in tables alike. */
-export type DocumentTable = keyof Catalogue;
+/** Cords and hardware are documents in tables alike. */
+export type DocumentTable = Exclude<keyof Catalogue, 'projects'>;
 export class DocumentRow extends Model<InferAttributes<DocumentRow>, InferCreationAttributes<DocumentRow>> {
   declare slug: string;
   declare doc: object;
@@ -67,6 +67,7 @@ export class SeatRow extends Model<InferAttributes<SeatRow>, InferCreationAttrib
   declare hand_mm: number | null;
   declare ease: SeatRecord['ease'];
   declare project: string | null;
+  declare project_revision: number | null;
   declare band_mm: number | null;
   declare options: SeatRecord['options'];
   declare cords: SeatRecord['cords'];
@@ -137,6 +138,7 @@ export function models(): Tables {
       hand_mm: INTEGER,
       ease: TEXT,
       project: TEXT,
+      project_revision: INTEGER,
       band_mm: INTEGER,
       options: JSONB,
       cords: JSONB,
@@ -150,7 +152,6 @@ export function models(): Tables {
   ready = {
     sequelize,
     documents: {
-      projects: documentModel(sequelize, 'projects'),
       cords: documentModel(sequelize, 'cords'),
       hardware: documentModel(sequelize, 'hardware'),
     },

@@ -1,6 +1,7 @@
 import { Type } from '@sinclair/typebox';
 import { CordSchema } from '../core/cord';
 import { HardwareSchema } from '../core/part';
+import { ProjectSchema } from '../core/project';
 import {
   DateSchema,
   NameSchema,
@@ -34,6 +35,9 @@ export const checkCutNote = checker(
 export const checkSettings = checker(Type.Object({ version: Version, settings: SettingsSchema }, closed));
 export const checkCord = checker(Type.Object({ version: Version, doc: CordSchema }, closed));
 export const checkHardware = checker(Type.Object({ version: Version, doc: HardwareSchema }, closed));
+export const checkProjectSave = checker(
+  Type.Object({ base: Type.Union([Version, Type.Null()]), doc: ProjectSchema }, closed),
+);
 export const checkPersonEdit = checker(
   Type.Object(
     {

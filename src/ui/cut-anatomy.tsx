@@ -12,6 +12,8 @@ const MARK: Record<Stretch, { lighten: number; hatch?: 'lines' | 'dots' }> = {
   stitches: { lighten: 0 },
   loop: { lighten: 0.3 },
   join: { lighten: 0.45 },
+  beads: { lighten: 0.55 },
+  slide: { lighten: 0.3 },
   closure: { lighten: 0.4 },
   end: { lighten: 0.45 },
   tail: { lighten: 0.25, hatch: 'lines' },

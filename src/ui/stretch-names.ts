@@ -7,6 +7,8 @@ export const STRETCH_NAMES: Record<Stretch, string> = {
   stitches: 'Crossings through the stitches',
   loop: 'Carry loop',
   join: 'Join',
+  beads: 'Through beads',
+  slide: 'Tail that slides',
   closure: 'Closure',
   end: 'End work',
   tail: 'Tail to hold',

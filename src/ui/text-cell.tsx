@@ -56,3 +56,6 @@ export const checkAge = (text: string): string | null =>
 /** What is wrong with a name, or null. */
 export const checkName = (text: string): string | null =>
   text === '' ? 'A name is needed' : text.length > 120 ? 'At most 120 characters' : null;
+/** What is wrong with a number that must lie within limits, or null. */
+export const checkSize = (text: string, min: number, max: number): string | null =>
+  /^\d+(\.\d+)?$/.test(text) && Number(text) >= min && Number(text) <= max ? null : `A number, ${min} to ${max}`;

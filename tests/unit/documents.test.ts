@@ -7,9 +7,8 @@ import { SHIPPED } from '../../catalogue';
 import { outdated } from '../../scripts/schemas';
 import { CordSchema } from '../../src/core/cord';
 import { HardwareSchema, PARTS } from '../../src/core/part';
-import { ProjectSchema } from '../../src/core/project';
+import { checkProject, ProjectSchema, type Project } from '../../src/core/project';
 import { PlanAnswerSchema, type PlanAnswer } from '../../src/core/session';
-import { STITCHES } from '../../src/core/stitch';
 import { FIGURES, FiguresSchema, STARTING_FIGURES } from '../../src/core/studio';
 import { checker } from '../../src/formats/check';
 
@@ -27,21 +26,56 @@ describe('documents that ship', () => {
     expect(checker(FiguresSchema)(STARTING_FIGURES).ok).toBe(true);
   });
 
-  it('name only parts, stitches, hardware and cords that there are', () => {
-    for (const project of Object.values(SHIPPED.projects)) {
-      const ids = new Set(project.parts.map((part) => part.id));
-      for (const part of project.parts) {
-        expect(PARTS).toHaveProperty(part.part);
-        if (part.on) expect(project.hardware.map((h) => h.id)).toContain(part.on);
-        if (part.without_flame) expect(PARTS[part.without_flame]!.heat).toBe(false);
-        if (PARTS[part.part]!.heat) expect(part.without_flame).toBeDefined();
-      }
-      for (const need of project.hardware) expect(need.kinds).toContain(SHIPPED.hardware[need.default]?.kind);
-      for (const section of project.sections) expect(STITCHES).toHaveProperty(section.stitch);
-      for (const cord of project.cords) {
-        expect(SHIPPED.cords).toHaveProperty(cord.default);
-        for (const step of cord.legs.flatMap((leg) => leg.route)) if ('part' in step) expect(ids).toContain(step.part);
-      }
+  it('name only what there is, in themselves and in the catalogue', () => {
+    for (const project of Object.values(SHIPPED.projects))
+      expect({ slug: project.slug, fault: checkProject(project, SHIPPED) }).toEqual({
+        slug: project.slug,
+        fault: null,
+      });
+    expect(Object.keys(SHIPPED.projects)).toHaveLength(20);
+  });
+
+  it.each<[string, (project: Project) => Project, string]>([
+    ['a part that is none', (p) => ({ ...p, parts: p.parts.map((x) => ({ ...x, part: 'zip' })) }), '/parts/0/part'],
+    [
+      'a cord that is none',
+      (p) => ({ ...p, cords: p.cords.map((x) => ({ ...x, default: 'string' })) }),
+      '/cords/0/default',
+    ],
+    [
+      'hardware of another kind',
+      (p) => ({ ...p, hardware: p.hardware.map((x) => ({ ...x, default: 'bead-10' })) }),
+      '/hardware/0/default',
+    ],
+    [
+      'a stitch that is none',
+      (p) => ({ ...p, sections: p.sections.map((x) => ({ ...x, runs: [{ stitch: 'purl', times: 1 }] })) }),
+      '/sections/0/runs/0/stitch',
+    ],
+    [
+      'a strand that the stitch has not',
+      (p) => ({ ...p, cords: p.cords.map((x) => ({ ...x, legs: [{ route: [{ work: 'band', as: 'q' }] }] })) }),
+      '/cords/0/legs/0/route/0/as',
+    ],
+    [
+      'a bead stitch without beads',
+      (p) => ({ ...p, sections: p.sections.map((x) => ({ ...x, runs: [{ stitch: 'bead-on-core', times: 1 }] })) }),
+      '/sections/0/beads',
+    ],
+    [
+      'a section that no cord goes through',
+      (p) => ({ ...p, cords: p.cords.map((x) => ({ ...x, legs: [{ route: [{ part: 'end' }] }] })) }),
+      '/layout/1',
+    ],
+    ['a band of nothing', (p) => ({ ...p, layout: ['near', 'far'] }), '/layout'],
+  ])('are refused with %s, saying where', (_, change, at) => {
+    expect(checkProject(change(SHIPPED.projects['band-buckle']!), SHIPPED)?.at).toBe(at);
+  });
+
+  it('make every part that needs a flame name one that does not', () => {
+    for (const part of Object.values(PARTS)) {
+      if (part.tools.includes('small lighter')) expect(part.withoutHeat).toBeDefined();
+      if (part.withoutHeat) expect(PARTS[part.withoutHeat]!.withoutHeat).toBeUndefined();
     }
   });
 
@@ -111,7 +145,7 @@ describe('plan from a terminal', () => {
     ['{"format": ', '', 'not JSON'],
     [document({}, { format: 'other' }), '/format', 'lapboard-session'],
     [document({}, { seats: [] }), '/seats', 'fewer'],
-    [document({ project: 'band-unknown' }), '/seats/0/project', 'band-buckle, fob-ring'],
+    [document({ project: 'band-unknown' }), '/seats/0/project', 'band-buckle'],
     [document({ size: { wrist: '2 m' } }), '/seats/0/size/wrist', 'cannot be a wrist'],
     [document({ size: { wrist: '168 kg' } }), '/seats/0/size/wrist', 'not a unit'],
     [document({ cords: { working: 'string' } }), '/seats/0/cords/working', 'sheathed-4'],

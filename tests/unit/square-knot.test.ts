@@ -147,7 +147,7 @@ describe('square knot', () => {
     const flat = (points: readonly (readonly number[])[]) =>
       points.slice(1).reduce((sum, p, i) => sum + Math.hypot(p[0]! - points[i]![0]!, p[1]! - points[i]![1]!), 0);
     for (const side of ['front', 'back'] as const) {
-      const layers = pictureOf(g, 3, side);
+      const layers = pictureOf(g, 6, side);
       for (const path of [...g.working, ...g.core]) {
         const drawn = layers
           .filter((l) => l.strand === path.strand)

@@ -15,7 +15,9 @@ function walkStep(step: LegStep, { cord }: PieceCord, piece: Piece, fit: Fit): A
   if ('part' in step) {
     const made = piece.parts[step.part];
     if (!made) return null;
-    const use = made.part.use(inCord(made.base, cord));
+    // The ring as it is made, whole counts and all: what it is longer, its tails need less.
+    const inner = fit.inner_mm === undefined ? undefined : fit.inner_mm + fit.error_mm;
+    const use = made.part.use(inCord(made.base, cord, inner));
     return { for: made.part.stretch, mm: use.mm, because: `${made.part.name}: ${use.because}` };
   }
   if ('past' in step) {

@@ -19,3 +19,4 @@ export {
   type PiecePart,
   type PieceRequest,
 } from './resolve';
+export { checkProject, type ProjectFault } from './check-project';

@@ -58,8 +58,8 @@ export interface Piece {
 
 export const isSection = (item: PieceSection | PiecePart): item is PieceSection => 'runs' in item;
 
-/** What a part is made in, for a leg of this cord. */
-export const inCord = (base: PiecePart['base'], cord: Cord): PartContext => ({
+/** What a part is made in, for a leg of this cord; `inner` where the fitted ring is known. */
+export const inCord = (base: PiecePart['base'], cord: Cord, inner = base.inner): PartContext => ({
   // Field by field: a spread here is the slowest line of sizing a room.
   strands: base.strands,
   times: base.times,
@@ -67,7 +67,7 @@ export const inCord = (base: PiecePart['base'], cord: Cord): PartContext => ({
   hardware: base.hardware,
   loop: base.loop,
   mate: base.mate,
-  inner: base.inner,
+  inner,
   hand: base.hand,
   slider: base.slider,
   figures: base.figures,

@@ -2,6 +2,7 @@ export type { Seat } from './seat';
 export * from './records';
 export { compareSchools, groupOf, planSeat, type SeatPlan } from './plan-seat';
 export { cutList, type CutGroup, type CutLine } from './cut-list';
+export { bandOf, type BandItem } from './band';
 export { coloursOf } from './colours';
 export { beadOf, type BeadState } from './bead';
 export { cutKey, cutsNow, STAGES, stagesOf, type CutDone, type Stage, type StageSeat, type StageState } from './stages';

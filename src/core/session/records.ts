@@ -1,5 +1,5 @@
 import { Type, type Static } from '@sinclair/typebox';
-import { CordChoiceSchema, OptionsSchema, type CordChoice } from '../project';
+import { CordChoiceSchema, OptionsSchema, type Catalogue, type CordChoice } from '../project';
 import { AvoidSchema, EaseSchema, ROLES, SchoolSchema, SkillSchema, type Role } from '../studio';
 import type { Seat } from './seat';
 
@@ -23,6 +23,7 @@ const editable = {
   hand_mm: orNull(Type.Integer({ minimum: 110, maximum: 360 })),
   ease: EaseSchema,
   project: orNull(Slug),
+  project_revision: orNull(Type.Integer({ minimum: 1, description: 'the version it was planned with' })),
   band_mm: orNull(Type.Integer({ minimum: 20, maximum: 1000 })),
   options: OptionsSchema,
   cords: Type.Unsafe<Partial<Record<Role, CordChoice>>>(
@@ -72,9 +73,13 @@ export interface SeatRecord extends Required<SeatChanges> {
   readonly person_version: number;
 }
 
-/** A stored seat as the reckoning takes it. */
-export function seatOf(record: SeatRecord, school: Seat['school']): Seat {
-  const { wrist_mm, band_mm } = record;
+/** The key of an older revision of a project in a session's catalogue, beside the newest under its slug. */
+export const revisionKey = (slug: string, revision: number): string => `${slug}@${revision}`;
+
+/** A stored seat as the reckoning takes it: with the revision of its project that it was planned with. */
+export function seatOf(record: SeatRecord, school: Seat['school'], projects: Catalogue['projects']): Seat {
+  const { wrist_mm, band_mm, project, project_revision } = record;
+  const older = project !== null && project_revision !== null ? revisionKey(project, project_revision) : '';
   return {
     label: record.name,
     size: band_mm !== null ? { knotted: band_mm } : wrist_mm !== null ? { wrist: wrist_mm } : null,
@@ -84,7 +89,7 @@ export function seatOf(record: SeatRecord, school: Seat['school']): Seat {
     skill: record.skill,
     ease: record.ease,
     avoid: record.avoid,
-    project: record.project,
+    project: Object.hasOwn(projects, older) ? older : project,
     options: record.options,
     cords: record.cords as Seat['cords'],
     school: record.school ?? school,

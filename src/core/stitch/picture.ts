@@ -17,8 +17,13 @@ export interface Layer {
 const BAND = 0.3;
 
 /** Sampled points of one strand over so many divisions. */
-function whole(path: StrandPath, geometry: StitchGeometry, divisions: number): [number, number, number][] {
-  const one = samplePath(path, geometry.pitch, 4);
+function whole(
+  path: StrandPath,
+  geometry: StitchGeometry,
+  divisions: number,
+  samples: number,
+): [number, number, number][] {
+  const one = samplePath(path, geometry.pitch, samples);
   const out: [number, number, number][] = [];
   const repeats = divisions / geometry.divisions;
   for (let k = 0; k < Math.ceil(repeats); k++) {
@@ -35,14 +40,23 @@ function whole(path: StrandPath, geometry: StitchGeometry, divisions: number): [
  *
  * @param divisions how many divisions of the repeat
  * @param side the back is the front turned over its long edge
+ * @param samples points to each stretch between two control points: fewer for small pictures
+ * @param reached for a step of the tying: how far each working strand has come, as a share
  */
-export function pictureOf(geometry: StitchGeometry, divisions: number, side: 'front' | 'back'): Layer[] {
+export function pictureOf(
+  geometry: StitchGeometry,
+  divisions: number,
+  side: 'front' | 'back',
+  samples = 4,
+  reached?: Readonly<Record<string, number>>,
+): Layer[] {
   const facing = side === 'front' ? 1 : -1;
   const layers = new Map<number, Map<string, { thick: number; runs: [number, number][][] }>>();
   for (const path of [...geometry.core, ...geometry.working]) {
     let depth: number | null = null;
     let run: [number, number][] = [];
-    const points = whole(path, geometry, divisions);
+    const share = geometry.working.includes(path) && reached ? (reached[path.strand] ?? 0) : 1;
+    const points = whole(path, geometry, divisions * share, samples);
     for (let i = 1; i < points.length; i++) {
       const [p, q] = [points[i - 1]!, points[i]!];
       const band = Math.round(((p[2] + q[2]) * facing) / 2 / BAND);

@@ -1,5 +1,6 @@
 import { foundation } from './001-foundation';
+import { projects } from './002-projects';
 import type { Migration } from './migration';
 
 /** Every step in order. A new one is a file beside these and a word here. */
-export const MIGRATIONS: readonly Migration[] = [foundation];
+export const MIGRATIONS: readonly Migration[] = [foundation, projects];

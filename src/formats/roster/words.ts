@@ -54,6 +54,9 @@ export const takeSkill = (text: string) => takeWord(text, SKILL_WORDS);
 export const takeAvoid = (text: string) => takeWord(text, AVOID_WORDS);
 export const takeLoop = (text: string) => takeWord(text, LOOP_WORDS);
 
+/** Words in projects' names that say nothing of which project is meant. */
+const COMMON = new Set(['with', 'middle', 'sides', 'band', 'cord', 'knot', 'class', 'doubled', 'hand', 'wrist']);
+
 /** What people call a kind of piece. */
 const KIND_WORDS = {
   bracelet: ['bracelet', 'wristband'],
@@ -65,9 +68,8 @@ export function takeProject(text: string, projects: readonly RosterProject[]) {
   const escape = (s: string): string => s.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
   const exact = projects.map((p): [string, RegExp] => [p.slug, anyOf(escape(p.slug), escape(p.name))]);
   const words = projects.flatMap((p) =>
-    p.name
-      .toLowerCase()
-      .split(' ')
+    (p.name.toLowerCase().match(/\p{L}{4,}/gu) ?? [])
+      .filter((word) => !COMMON.has(word))
       .map((word) => ({ slug: p.slug, word })),
   );
   const own = words.filter(({ slug, word }) => !words.some((other) => other.word === word && other.slug !== slug));

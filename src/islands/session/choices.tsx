@@ -1,11 +1,15 @@
 import type { Units } from '../../core/measure';
 import type { Options } from '../../core/project';
+import { PARTS } from '../../core/part';
 import { LOOPS, type Loop } from '../../core/studio';
+import { checkSize, TextCell } from '../../ui/text-cell';
+import { SwapSaving } from './swap-saving';
 import { LengthField } from '../../ui/length-field';
 import { Choice, cordOf, Labelled } from './seat-fields';
 import type { PlannedSeat, SessionModel } from './use-session';
 
 const LOOP_OPTIONS = LOOPS.map((value) => ({ value, label: `${value} loop` }));
+const upTo = (most: number) => Array.from({ length: most }, (_, i) => ({ value: String(i + 1), label: String(i + 1) }));
 const BAND = { name: 'band', min: 20, max: 1000 };
 
 /** What this seat may choose about its piece: only what the project, the cord and the wearer's age allow. */
@@ -17,29 +21,47 @@ export function Choices({ seat, model, units }: { seat: PlannedSeat; model: Sess
   const set = (options: Options) =>
     model.act({ kind: 'seat', id: record.id, changes: { options: { ...record.options, ...options } } });
   const { project } = piece;
-  const kinds = project.hardware.flatMap((need) => need.kinds);
+  const { options: offers } = project;
+  const own = project.hardware.filter((need) => need.id !== offers.bead && need.id !== offers.button);
+  const kinds = own.flatMap((need) => need.kinds);
   const fittings = Object.values(catalogue.hardware).filter((h) => kinds.includes(h.kind));
   const cord = cordOf(record, catalogue);
   const kind = cord ? catalogue.cords[cord.cord] : undefined;
-  const count = record.options.colours ?? Math.max(1, cord?.colours.length ?? 1);
-  // A flame is offered only where the rules would allow it: choosing none is always possible.
-  const mayFuse = piece.flame || record.options.flame === false;
-  const setColours = (colours: string[]) =>
-    cord &&
-    model.act({
-      kind: 'seat',
-      id: record.id,
-      changes: { cords: { ...record.cords, [cord.role]: { cord: cord.cord, colours } } },
-    });
+  const shown = [...new Set(piece.cords.map(({ colour }) => colour))];
+  // A flame is offered only where the piece has an end to fuse and the rules would allow it; choosing none is always possible.
+  const fusible = project.parts.some(({ part }) => PARTS[part]?.withoutHeat !== undefined);
+  const mayFuse = fusible && (piece.flame || record.options.flame === false);
+  const setColour = (index: number, colour: string) => {
+    if (!cord) return;
+    const before = cord.colours.length > 0 ? cord.colours : shown;
+    const colours = Array.from({ length: piece.choices.colours }, (_, i) => before[i] ?? before[0] ?? colour);
+    colours[index] = colour;
+    const everyRole = Object.fromEntries(
+      [...new Set(project.cords.map(({ role }) => role))]
+        .filter((role) => role !== 'thread')
+        .map((role) => [role, { cord: record.cords[role]?.cord ?? cord.cord, colours }]),
+    );
+    model.act({ kind: 'seat', id: record.id, changes: { cords: { ...record.cords, ...everyRole } } });
+  };
   return (
     <div>
-      {project.loop && (
+      {offers.loop && (
         <Labelled label="Carry loop">
           <Choice
             label="Carry loop"
-            value={record.options.loop ?? 'finger'}
+            value={piece.choices.loop}
             options={LOOP_OPTIONS}
             onChange={(v) => set({ loop: v as Loop })}
+          />
+        </Labelled>
+      )}
+      {offers.wraps && (
+        <Labelled label="Times round">
+          <Choice
+            label="Times round"
+            value={String(piece.choices.wraps)}
+            options={upTo(offers.wraps.most)}
+            onChange={(v) => set({ wraps: Number(v) })}
           />
         </Labelled>
       )}
@@ -54,35 +76,83 @@ export function Choices({ seat, model, units }: { seat: PlannedSeat; model: Sess
           />
         </Labelled>
       )}
-      <Labelled label={project.kind === 'bracelet' ? 'Buckle' : 'Ring or hook'}>
-        <Choice
-          label={project.kind === 'bracelet' ? 'Buckle' : 'Ring or hook'}
-          value={record.options.hardware ?? project.hardware[0]!.default}
-          options={fittings.map(({ slug, name }) => ({ value: slug, label: name }))}
-          onChange={(v) => v && set({ hardware: v })}
-        />
-      </Labelled>
-      {project.colours > 1 && (
+      {fittings.length > 0 && (
+        <Labelled label="Hardware">
+          <Choice
+            label="Hardware"
+            value={record.options.hardware ?? own[0]!.default}
+            options={fittings.map(({ slug, name }) => ({ value: slug, label: name }))}
+            onChange={(v) => v && set({ hardware: v })}
+          />
+        </Labelled>
+      )}
+      {offers.bead && (
+        <Labelled label="Bead size, mm">
+          <TextCell
+            label="Bead size, mm"
+            value={String(piece.hardware[offers.bead]!.width_mm)}
+            check={(text) => checkSize(text, 2, 40)}
+            onChange={(text) => set({ bead_mm: Number(text) })}
+          />
+        </Labelled>
+      )}
+      {offers.beads && (
+        <Labelled label="Beads">
+          <TextCell
+            label="Beads"
+            value={record.options.beads === undefined ? '' : String(record.options.beads)}
+            placeholder="all round"
+            check={(text) => (text === '' ? null : checkSize(text, 1, 120))}
+            onChange={(text) => {
+              const { beads: _beads, ...rest } = record.options;
+              const options = text === '' ? rest : { ...rest, beads: Number(text) };
+              model.act({ kind: 'seat', id: record.id, changes: { options } });
+            }}
+          />
+        </Labelled>
+      )}
+      {offers.button && (
+        <Labelled label="Button, mm across">
+          <TextCell
+            label="Button, mm across"
+            value={String(piece.hardware[offers.button]!.width_mm)}
+            check={(text) => checkSize(text, 6, 50)}
+            onChange={(text) => set({ button_mm: Number(text) })}
+          />
+        </Labelled>
+      )}
+      {offers.colours && offers.colours.most > 1 && (
         <Labelled label="Colours">
           <Choice
             label="Colours"
-            value={String(Math.min(count, project.colours))}
-            options={[
-              { value: '1', label: 'one' },
-              { value: '2', label: 'two, joined' },
-            ]}
+            value={String(piece.choices.colours)}
+            options={upTo(offers.colours.most)}
             onChange={(v) => set({ colours: Number(v) })}
           />
         </Labelled>
       )}
-      {project.colours > 1 && count > 1 && kind && cord && (
-        <Labelled label="Second colour">
-          <Choice
-            label="Second colour"
-            value={piece.cords[0]!.colours[1] ?? null}
-            options={kind.colours.map((colour) => ({ value: colour.slug, label: colour.name }))}
-            onChange={(v) => v && setColours([piece.cords[0]!.colours[0]!, v])}
+      {kind &&
+        cord &&
+        Array.from({ length: piece.choices.colours - 1 }, (_, i) => i + 1).map((index) => (
+          <Labelled key={index} label={`Colour ${index + 1}`}>
+            <Choice
+              label={`Colour ${index + 1}`}
+              value={cord.colours[index] ?? shown[index] ?? null}
+              options={kind.colours.map((colour) => ({ value: colour.slug, label: colour.name }))}
+              onChange={(v) => v && setColour(index, v)}
+            />
+          </Labelled>
+        ))}
+      {piece.choices.swap !== null && (
+        <Labelled label="Legs change places half-way">
+          <input
+            type="checkbox"
+            className="checkbox checkbox-sm"
+            aria-label="Legs change places half-way"
+            checked={piece.choices.swap}
+            onChange={(event) => set({ swap: event.target.checked })}
           />
+          <SwapSaving seat={seat} model={model} units={units} />
         </Labelled>
       )}
       {mayFuse && (

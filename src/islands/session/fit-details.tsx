@@ -1,5 +1,6 @@
 import { formatLength, type Units } from '../../core/measure';
 import type { Fit } from '../../core/fit';
+import { countOf } from '../../ui/count-of';
 
 /** The reckoning from wrist to knotted length, line by line, and the neighbouring counts. */
 export function FitDetails({ fit, units }: { fit: Fit; units: Units }) {
@@ -24,15 +25,21 @@ export function FitDetails({ fit, units }: { fit: Fit; units: Units }) {
         </tbody>
       </table>
       <p className="mt-2">
-        <strong>{fit.half_knots} half knots</strong>, {formatLength(fit.knotted_mm, units)}.{' '}
+        <strong>{countOf(fit)}</strong>, {formatLength(fit.knotted_mm, units)}.{' '}
         {fit.neighbours.map((n, i) => (
-          <span key={n.half_knots} className="quiet">
+          <span key={n.repeats} className="quiet">
             {i > 0 && '; '}
-            {n.half_knots} would be{' '}
+            {countOf(n)} would be{' '}
             {n.error_mm < 0 ? `${(-n.error_mm).toFixed(1)} mm short` : `${n.error_mm.toFixed(1)} mm long`}
           </span>
         ))}
         .
+        {fit.filler && (
+          <span className="block">
+            Or {fit.filler.each_end} more half knots at each end: {Math.abs(fit.filler.error_mm).toFixed(1)} mm{' '}
+            {fit.filler.error_mm < 0 ? 'short' : 'long'}.
+          </span>
+        )}
       </p>
     </div>
   );

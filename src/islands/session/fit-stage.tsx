@@ -119,7 +119,7 @@ function FitRow({ seat, index, model, units, compact, selected, onSelect }: RowP
       <td className={`num font-semibold ${state === 'ringed' ? 'italic' : ''}`}>
         {fit ? `${state === 'ringed' ? '~' : ''}${formatLength(fit.knotted_mm, units)}` : ''}
       </td>
-      <td className="num">{fit?.half_knots ?? ''}</td>
+      <td className="num">{fit ? (fit.half_knots ?? Number(fit.repeats.toFixed(1))) : ''}</td>
       {!compact && <td className="num quiet">{fit ? sign(fit.error_mm) : ''}</td>}
       <td className={`truncate text-sm ${compact ? 'max-w-36' : 'max-w-56'}`} title={worst(seat)}>
         {state === 'ringed' ? (
@@ -233,8 +233,8 @@ export function FitStage({
               <th scope="col" className="num" title="Length of band to knot">
                 Knotted
               </th>
-              <th scope="col" className="num" title="Half knots to tie">
-                {compact ? 'Knots' : 'Half knots'}
+              <th scope="col" className="num" title="Count to tie">
+                {compact ? 'Knots' : 'Count'}
               </th>
               {!compact && (
                 <th scope="col" className="num" title="What whole half knots make it longer or shorter than wanted">

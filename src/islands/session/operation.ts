@@ -20,6 +20,7 @@ function draftSeat(seat: NewSeat, position: number): SeatRecord {
     hand_mm: null,
     ease: 'easy',
     project: null,
+    project_revision: null,
     band_mm: null,
     options: {},
     cords: {},
@@ -84,6 +85,7 @@ export function inverseOf(view: SessionView, operation: Operation): Operation | 
       if (!seat) return null;
       const keys = Object.keys(operation.changes);
       if (keys.includes('wrist_mm')) keys.push('wrist_method');
+      if (keys.includes('project')) keys.push('project_revision');
       return { kind: 'seat', id: operation.id, changes: pick<SeatRecord>(seat, keys) as SeatChanges };
     }
     case 'remove': {

@@ -1,4 +1,4 @@
-import { inWords, SCHOOL_LIST } from '../../core/cut';
+import { inWords, SCHOOL_LIST, type Group } from '../../core/cut';
 import { formatLength, type Units } from '../../core/measure';
 import { compareSchools, seatOf, type SeatRecord } from '../../core/session';
 import type { School } from '../../core/studio';
@@ -9,16 +9,23 @@ export function SchoolsTable({
   record,
   school,
   studio,
+  group,
   units,
   onChoose,
 }: {
   record: SeatRecord;
   school: School;
   studio: Studio;
+  group: Group;
   units: Units;
   onChoose: (school: School) => void;
 }) {
-  const plans = compareSchools(seatOf(record, school), studio.catalogue, studio.settings.figures);
+  const plans = compareSchools(
+    seatOf(record, school, studio.catalogue.projects),
+    studio.catalogue,
+    studio.settings.figures,
+    group,
+  );
   const current = record.school ?? school;
   return (
     <fieldset>

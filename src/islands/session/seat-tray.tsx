@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { X } from 'lucide-react';
 import { formatLength, type Units } from '../../core/measure';
-import { coloursOf } from '../../core/session';
+import type { Cut } from '../../core/cut';
 import { AnatomyTable, CutAnatomy } from '../../ui/cut-anatomy';
 import { Messages } from '../../ui/messages';
 import { Strip } from '../../ui/strip';
@@ -34,7 +34,10 @@ export function SeatTray({
   const { record, plan } = seat;
   const { studio, session } = model.view;
   const { piece, fit, cut } = plan;
-  const colours = coloursOf(plan);
+  const newer = piece && studio.catalogue.projects[piece.project.slug]?.revision;
+  const colourOf = ({ cord, colour }: Cut) =>
+    piece?.cords.find((c) => c.cord.slug === cord)?.cord.colours.find((c) => c.slug === colour);
+  const hexOf = (one: Cut): string => colourOf(one)?.hex ?? '#888888';
   return (
     <aside
       aria-label={`Seat of ${record.name}`}
@@ -48,7 +51,7 @@ export function SeatTray({
           <p className="quiet text-sm">
             {[
               piece?.project.name,
-              piece?.cords.map((c) => c.cord.name).join(', '),
+              piece && [...new Set(piece.cords.map((c) => c.cord.name))].join(', '),
               record.age !== null && `${record.age} years`,
               record.skill,
             ]
@@ -73,6 +76,18 @@ export function SeatTray({
           <Strip plan={plan} side="back" units={units} />
         </Part>
       )}
+      {piece && newer !== undefined && newer > piece.project.revision && (
+        <div className="mx-4 mb-3 border-l-4 border-info bg-base-200 px-3 py-2 text-sm">
+          Planned with revision {piece.project.revision} of this project; there is a revision {newer}.
+          <button
+            type="button"
+            className="btn btn-xs ml-2"
+            onClick={() => model.act({ kind: 'seat', id: record.id, changes: { project_revision: newer } })}
+          >
+            Use the newer
+          </button>
+        </div>
+      )}
       {piece && (
         <Part title="Choices">
           <Choices seat={seat} model={model} units={units} />
@@ -89,11 +104,7 @@ export function SeatTray({
             <div key={i} className="mb-3">
               <p className="mb-1 flex justify-between">
                 <span>
-                  {one.pieces} ×{' '}
-                  {
-                    piece?.cords.find((c) => c.cord.slug === one.cord)?.cord.colours.find((c) => c.slug === one.colour)
-                      ?.name
-                  }
+                  {one.pieces} × {one.role}, {colourOf(one)?.name}
                 </span>
                 <strong className="tabular-nums">{formatLength(one.length_mm, units, 'up')}</strong>
               </p>
@@ -101,7 +112,7 @@ export function SeatTray({
                 anatomy={one.anatomy}
                 length={one.length_mm}
                 scale={one.length_mm}
-                hex={colours[i] ?? colours[0]!}
+                hex={hexOf(one)}
                 open
                 height={30}
               />
@@ -116,6 +127,7 @@ export function SeatTray({
             record={record}
             school={session.school ?? studio.settings.school}
             studio={studio}
+            group={model.group}
             units={units}
             onChoose={(school) => model.act({ kind: 'seat', id: record.id, changes: { school } })}
           />

@@ -1,6 +1,14 @@
 import { useMutation, useMutationState, useQuery, useQueryClient, type Mutation } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { planSeat, seatOf, stagesOf, type SeatPlan, type SeatRecord, type StageState } from '../../core/session';
+import {
+  groupOf,
+  planSeat,
+  seatOf,
+  stagesOf,
+  type SeatPlan,
+  type SeatRecord,
+  type StageState,
+} from '../../core/session';
 import type { SessionView } from '../../app/session';
 import { request, type RequestProblem } from '../../ui/api';
 import { applyOperation, inverseOf, type Operation } from './operation';
@@ -70,13 +78,20 @@ export function useSession(initial: SessionView) {
     () => unsaved.reduce((shown, { operation }) => applyOperation(shown, operation), stored),
     [stored, unsaved],
   );
-  const seats = useMemo<PlannedSeat[]>(() => {
-    const { settings, catalogue } = view.studio;
-    return view.seats.map((record) => ({
-      record,
-      plan: planSeat(seatOf(record, view.session.school ?? settings.school), catalogue, settings.figures),
-    }));
-  }, [view]);
+  const { settings, catalogue } = view.studio;
+  const school = view.session.school ?? settings.school;
+  const group = useMemo(
+    () => groupOf(view.seats.map((record) => seatOf(record, school, catalogue.projects))),
+    [view.seats, school],
+  );
+  const seats = useMemo<PlannedSeat[]>(
+    () =>
+      view.seats.map((record) => ({
+        record,
+        plan: planSeat(seatOf(record, school, catalogue.projects), catalogue, settings.figures, group),
+      })),
+    [view.seats, school, catalogue, settings.figures, group],
+  );
   const stages = useMemo<StageState[]>(
     () =>
       stagesOf(
@@ -157,7 +172,22 @@ export function useSession(initial: SessionView) {
         : unsaved.length > 0
           ? 'saving'
           : 'saved';
-  return { view, seats, stages, unsaved, failed, deleted, saveState, act, undo, undoable, drop, insist, bringBack };
+  return {
+    view,
+    seats,
+    group,
+    stages,
+    unsaved,
+    failed,
+    deleted,
+    saveState,
+    act,
+    undo,
+    undoable,
+    drop,
+    insist,
+    bringBack,
+  };
 }
 
 export type SessionModel = ReturnType<typeof useSession>;

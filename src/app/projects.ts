@@ -1,0 +1,153 @@
+import { openSettings } from './settings';
+import { planSeat, type Seat, type SeatPlan } from '../core/session';
+import { checkProject, type Catalogue, type Project } from '../core/project';
+import type { Settings } from '../core/studio';
+import { notFound, Problem, stale } from '../core/problem';
+import { insertProjects, latestProjects } from '../data/projects';
+import { inTransaction } from '../data/transaction';
+import { readStudio } from './studio';
+
+/** Wrists, mm, that a project page shows sizes for: from a child's to a large adult's. */
+const WRISTS = [130, 150, 170, 190, 210];
+const USUAL = 170;
+
+/** A project as the gallery shows it, planned for a usual wrist. */
+export interface ProjectCard {
+  readonly project: Project;
+  readonly plan: SeatPlan;
+}
+
+/** A seat that asks for nothing special, to show a project by. */
+export function exampleSeat(project: Project, settings: Settings, changes: Partial<Seat> = {}): Seat {
+  return {
+    label: project.name,
+    size: project.sizing.by === 'wrist' ? { wrist: USUAL } : null,
+    estimated: false,
+    hand: null,
+    age: 30,
+    skill: 'steady',
+    ease: 'easy',
+    avoid: [],
+    project: project.slug,
+    options: {},
+    cords: {},
+    school: settings.school,
+    ...changes,
+  };
+}
+
+/** The studio's catalogue and settings, as its screens use them. */
+export async function openCatalogue(): Promise<{ settings: Settings; catalogue: Catalogue }> {
+  const view = await openSettings();
+  return {
+    settings: view.settings,
+    catalogue: {
+      projects: Object.fromEntries(view.projects.map((doc) => [doc.slug, doc])),
+      cords: Object.fromEntries(view.cords.map(({ doc }) => [doc.slug, doc])),
+      hardware: Object.fromEntries(view.hardware.map(({ doc }) => [doc.slug, doc])),
+    },
+  };
+}
+
+/** Every project, easiest first. */
+export async function projectGallery(): Promise<{ settings: Settings; cards: ProjectCard[] }> {
+  const { settings, catalogue } = await openCatalogue();
+  const cards = Object.values(catalogue.projects)
+    .sort((a, b) => a.difficulty - b.difficulty || a.name.localeCompare(b.name))
+    .map((project) => ({ project, plan: planSeat(exampleSeat(project, settings), catalogue, settings.figures) }));
+  return { settings, cards };
+}
+
+/** One project with what a page about it shows. */
+export interface ProjectPage {
+  readonly project: Project;
+  readonly settings: Settings;
+  readonly catalogue: Catalogue;
+  readonly plan: SeatPlan;
+  readonly sizes: readonly { readonly wrist: number; readonly plan: SeatPlan }[];
+  /** Cords it can be made in throughout, and what speaks against the others. */
+  readonly cords: readonly {
+    readonly name: string;
+    readonly clash: string | null;
+    readonly total_mm: number | null;
+    readonly width: number | null;
+  }[];
+  /** The colours the other way round, where there are two. */
+  readonly turned: SeatPlan | null;
+}
+
+export async function projectPage(slug: string): Promise<ProjectPage> {
+  const { settings, catalogue } = await openCatalogue();
+  const project = Object.hasOwn(catalogue.projects, slug) ? catalogue.projects[slug]! : null;
+  if (!project) throw notFound('project');
+  const show = (changes: Partial<Seat>): SeatPlan =>
+    planSeat(exampleSeat(project, settings, changes), catalogue, settings.figures);
+  const plan = show({});
+  const roles = [...new Set(project.cords.map(({ role }) => role))].filter((role) => role !== 'thread');
+  const cords = Object.values(catalogue.cords).map((cord) => {
+    const made = show({ cords: Object.fromEntries(roles.map((role) => [role, { cord: cord.slug }])) });
+    const clash = made.messages.find((m) => m.level === 'error') ?? made.messages.find((m) => m.code === 'stiff-cord');
+    return {
+      name: cord.name,
+      clash: clash?.text ?? null,
+      total_mm: made.cut?.total_mm ?? null,
+      width: made.piece?.width ?? null,
+    };
+  });
+  const first = plan.piece!.cords.find(({ use }) => use.role !== 'thread')!;
+  const two = first.cord.colours.slice(0, plan.piece!.choices.colours).map((colour) => colour.slug);
+  const turned =
+    plan.piece!.choices.colours > 1
+      ? show({
+          cords: Object.fromEntries(
+            roles.map((role) => [
+              role,
+              { cord: project.cords.find((c) => c.role === role)!.default, colours: [...two].reverse() },
+            ]),
+          ),
+        })
+      : null;
+  return {
+    project,
+    settings,
+    catalogue,
+    plan,
+    sizes: (project.sizing.by === 'wrist' ? WRISTS : [USUAL]).map((wrist) => ({
+      wrist,
+      plan: show(project.sizing.by === 'wrist' ? { size: { wrist } } : {}),
+    })),
+    cords,
+    turned,
+  };
+}
+
+/** The newest revision of a project. */
+export function openProject(slug: string): Promise<Project> {
+  return inTransaction(async (t) => {
+    const projects = await latestProjects(t);
+    if (!Object.hasOwn(projects, slug)) throw notFound('project');
+    return projects[slug]!;
+  });
+}
+
+/**
+ * Saves a project as its next revision; sessions planned with an earlier one keep it.
+ *
+ * @param base the revision it was changed from; null for a new project
+ */
+export function saveProject(base: number | null, doc: Project): Promise<Project> {
+  return inTransaction(async (t) => {
+    const { catalogue } = await readStudio(t);
+    const fault = checkProject(doc, catalogue);
+    if (fault) throw new Problem(422, 'project', `${fault.error}.`, { pointer: `/doc${fault.at}` });
+    const current = Object.hasOwn(catalogue.projects, doc.slug) ? catalogue.projects[doc.slug]! : null;
+    if (base === null && current)
+      throw new Problem(409, 'slug-taken', `There is a project “${doc.slug}” already; choose another short name.`, {
+        pointer: '/doc/slug',
+      });
+    if (base !== null && current?.revision !== base) throw stale('project', current);
+    const next = { ...doc, revision: (current?.revision ?? 0) + 1 };
+    if ((await insertProjects([next], t)) === 0) throw stale('project', current);
+    return next;
+  });
+}

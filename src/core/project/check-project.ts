@@ -1,0 +1,151 @@
+import { PARTS } from '../part';
+import { STITCHES } from '../stitch';
+import type { Catalogue } from './catalogue';
+import type { LegStep, Project } from './project';
+
+/** What is wrong with a project document, and where, as a JSON pointer. */
+export interface ProjectFault {
+  readonly error: string;
+  readonly at: string;
+}
+
+const listed = (names: Iterable<string>): string => [...names].sort().join(', ') || 'none';
+
+/** The first id that is used twice in a list, as a fault; variants under other choices may share one. */
+function twice(list: readonly { readonly id: string; readonly when?: unknown }[], at: string): ProjectFault | null {
+  const seen = new Set<string>();
+  for (const [i, { id, when }] of list.entries()) {
+    if (seen.has(id) && !when) return { error: `“${id}” is there twice`, at: `${at}/${i}/id` };
+    seen.add(id);
+  }
+  return null;
+}
+
+/** A step that names what the project has not, or works a strand that the stitch has not. */
+function checkStep(step: LegStep, project: Project, at: string): ProjectFault | null {
+  const parts = project.parts.map(({ id }) => id);
+  const sections = project.sections.map(({ id }) => id);
+  for (const key of ['part', 'past'] as const) {
+    const id = (step as Record<string, string>)[key];
+    if (id !== undefined && !parts.includes(id))
+      return { error: `“${id}” is not one of the parts: ${listed(parts)}`, at: `${at}/${key}` };
+  }
+  for (const key of ['core', 'work'] as const) {
+    const id = (step as Record<string, string>)[key];
+    if (id !== undefined && !sections.includes(id))
+      return { error: `“${id}” is not one of the sections: ${listed(sections)}`, at: `${at}/${key}` };
+  }
+  if ('work' in step) {
+    const runs = project.sections.filter(({ id }) => id === step.work).flatMap((section) => section.runs);
+    const known = runs.flatMap(({ stitch }) =>
+      (STITCHES[stitch]?.geometry({ strands: 2, diameter: 1 }).working ?? []).map(({ strand }) => strand),
+    );
+    if (!known.includes(step.as))
+      return {
+        error: `“${step.as}” is not a working strand of that stitch: ${listed(new Set(known))}`,
+        at: `${at}/as`,
+      };
+  }
+  return null;
+}
+
+/**
+ * Checks what a schema cannot: that everything a project names is there, in itself and in the catalogue, and that every section
+ * of its band has cord in it.
+ *
+ * @returns the first fault with its JSON pointer, or null
+ */
+export function checkProject(project: Project, catalogue: Pick<Catalogue, 'cords' | 'hardware'>): ProjectFault | null {
+  const hardware = project.hardware.map(({ id }) => id);
+  const faults: (ProjectFault | null)[] = [
+    twice(project.hardware, '/hardware'),
+    twice(project.parts, '/parts'),
+    twice(project.sections, '/sections'),
+  ];
+  project.hardware.forEach((need, i) => {
+    const at = `/hardware/${i}/default`;
+    const own = Object.hasOwn(catalogue.hardware, need.default) ? catalogue.hardware[need.default] : undefined;
+    if (!own)
+      faults.push({
+        error: `“${need.default}” is not in the catalogue; there are: ${listed(Object.keys(catalogue.hardware))}`,
+        at,
+      });
+    else if (!need.kinds.includes(own.kind))
+      faults.push({ error: `${own.name} is a ${own.kind}; this place takes ${need.kinds.join(' or ')}`, at });
+  });
+  project.parts.forEach((use, i) => {
+    const at = `/parts/${i}`;
+    if (!Object.hasOwn(PARTS, use.part))
+      faults.push({ error: `“${use.part}” is not a part; there are: ${listed(Object.keys(PARTS))}`, at: `${at}/part` });
+    if (use.on !== undefined && !hardware.includes(use.on))
+      faults.push({ error: `“${use.on}” is not one of the hardware: ${listed(hardware)}`, at: `${at}/on` });
+    if (use.on === undefined && NEEDS_HARDWARE.has(use.part))
+      faults.push({ error: 'This part is made on hardware: say which', at: `${at}/on` });
+    if (use.mate !== undefined && !project.parts.some(({ id }) => id === use.mate))
+      faults.push({
+        error: `“${use.mate}” is not one of the parts: ${listed(project.parts.map(({ id }) => id))}`,
+        at: `${at}/mate`,
+      });
+    if (use.slider !== undefined && !project.sections.some(({ id }) => id === use.slider))
+      faults.push({ error: `“${use.slider}” is not one of the sections`, at: `${at}/slider` });
+  });
+  project.sections.forEach((section, i) => {
+    section.runs.forEach(({ stitch }, k) => {
+      if (!Object.hasOwn(STITCHES, stitch))
+        faults.push({
+          error: `“${stitch}” is not a stitch; there are: ${listed(Object.keys(STITCHES))}`,
+          at: `/sections/${i}/runs/${k}/stitch`,
+        });
+      else if (STITCHES[stitch]!.beads > 0 && !section.beads?.length)
+        faults.push({
+          error: `${STITCHES[stitch]!.name} needs a bead: name one of the hardware`,
+          at: `/sections/${i}/beads`,
+        });
+    });
+    (section.beads ?? []).forEach((bead, k) => {
+      if (!hardware.includes(bead))
+        faults.push({
+          error: `“${bead}” is not one of the hardware: ${listed(hardware)}`,
+          at: `/sections/${i}/beads/${k}`,
+        });
+    });
+    if (typeof section.count === 'object' && 'over' in section.count && !hardware.includes(section.count.over))
+      faults.push({ error: `“${section.count.over}” is not one of the hardware`, at: `/sections/${i}/count/over` });
+  });
+  const routes = project.cords.flatMap(({ legs }) => legs.flatMap(({ route }) => route));
+  project.layout.forEach((id, i) => {
+    const section = project.sections.some((s) => s.id === id);
+    if (!section && !project.parts.some((p) => p.id === id))
+      faults.push({ error: `“${id}” is neither a section nor a part`, at: `/layout/${i}` });
+    else if (
+      section &&
+      !routes.some((step) => ('work' in step && step.work === id) || ('core' in step && step.core === id))
+    )
+      faults.push({ error: `No cord goes through the section “${id}”`, at: `/layout/${i}` });
+  });
+  if (!project.layout.some((id) => project.sections.some((s) => s.id === id)))
+    faults.push({ error: 'The band has no section: nothing would be made', at: '/layout' });
+  project.cords.forEach((cord, i) => {
+    if (!Object.hasOwn(catalogue.cords, cord.default))
+      faults.push({
+        error: `“${cord.default}” is not in the catalogue; there are: ${listed(Object.keys(catalogue.cords))}`,
+        at: `/cords/${i}/default`,
+      });
+    cord.legs.forEach(({ route }, k) =>
+      route.forEach((step, n) => faults.push(checkStep(step, project, `/cords/${i}/legs/${k}/route/${n}`))),
+    );
+  });
+  const { bead, beads, button } = project.options;
+  for (const [name, id, among] of [
+    ['bead', bead, hardware],
+    ['button', button, hardware],
+    ['beads', beads, project.sections.map((s) => s.id)],
+  ] as const) {
+    if (id !== undefined && !among.includes(id))
+      faults.push({ error: `“${id}” is not in this project`, at: `/options/${name}` });
+  }
+  return faults.find((fault) => fault !== null) ?? null;
+}
+
+/** Parts that are made on a bar, hole or bead. */
+const NEEDS_HARDWARE = new Set(['larks-head', 'buckle', 'ring', 'button', 'on-ring', 'through-bead', 'end-bead']);

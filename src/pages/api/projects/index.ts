@@ -1,0 +1,5 @@
+import { saveProject } from '../../../app/projects';
+import { checkProjectSave } from '../../../http/checks';
+import { writes } from '../../../http/endpoint';
+
+export const POST = writes(checkProjectSave, ({ base, doc }) => saveProject(base, doc));

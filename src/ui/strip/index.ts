@@ -1,0 +1,2 @@
+export { Strip } from './strip';
+export { StepPicture } from './step-picture';

@@ -1,0 +1,69 @@
+import { beadsOf, pictureOf, type Layer, type StitchGeometry } from '../../core/stitch';
+import { lineOn } from '../tint';
+
+/** A twentieth of a millimetre is finer than any screen shows. */
+const round = (mm: number): number => Math.round(mm * 20) / 20;
+
+/** A layer as one path, in mm: across the band is up and down the page, along it is left to right. */
+function pathOf(layer: Layer, d: number): string {
+  return layer.runs
+    .map((run) => run.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${round(y * d)} ${round(x * d)}`).join(''))
+    .join('');
+}
+
+/** A stitch as it is seen: its strands in the order of their depth, and its beads among them. */
+export function Layers({
+  geometry,
+  divisions,
+  side,
+  d,
+  hexOf,
+  samples = 4,
+  reached,
+}: {
+  geometry: StitchGeometry;
+  divisions: number;
+  side: 'front' | 'back';
+  /** mm a worked diameter. */
+  d: number;
+  hexOf: (strand: string) => string;
+  samples?: number;
+  reached?: Readonly<Record<string, number>>;
+}) {
+  const beads = beadsOf(geometry, divisions, side);
+  // What lies deeper than a bead's face is behind or inside it.
+  const face = Math.max(-Infinity, ...beads.map((bead) => bead.at[2] + bead.width / 2 - 0.2));
+  const layers = pictureOf(geometry, divisions, side, samples, reached);
+  const draw = (layer: Layer, i: number) => {
+    const path = pathOf(layer, d);
+    const hex = hexOf(layer.strand);
+    const width = layer.thick * d;
+    const edge = Math.min(0.7, width * 0.35);
+    return (
+      <g key={i} fill="none" strokeLinejoin="round">
+        <path d={path} stroke={lineOn(hex)} strokeWidth={width + edge * 0.6} />
+        <path d={path} stroke={hex} strokeWidth={Math.max(0.2, width - edge * 0.4)} strokeLinecap="round" />
+      </g>
+    );
+  };
+  return (
+    <g>
+      {layers.filter((layer) => layer.depth < face).map(draw)}
+      {beads.map(({ at, hole, length, width }, i) => {
+        const [w, h] = hole === 'along' ? [length, width] : [width, length];
+        return (
+          <rect
+            key={i}
+            x={(at[1] - w / 2) * d}
+            y={(at[0] - h / 2) * d}
+            width={w * d}
+            height={h * d}
+            rx={Math.min(w, h) * d * 0.42}
+            className="bead"
+          />
+        );
+      })}
+      {layers.filter((layer) => layer.depth >= face).map(draw)}
+    </g>
+  );
+}

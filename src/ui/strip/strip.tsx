@@ -1,0 +1,146 @@
+import { useMemo } from 'react';
+import { formatLength, type Units } from '../../core/measure';
+import { isSection, type Piece, type PieceSection } from '../../core/project';
+import { bandOf, type SeatPlan } from '../../core/session';
+import { Layers } from './layers';
+import { PartShape } from './part-shape';
+import { Ruler } from './ruler';
+
+/** The hex of a colour slug among the piece's cords. */
+function hexes(piece: Piece): Record<string, string> {
+  return Object.fromEntries(
+    piece.cords.flatMap(({ cord }) => cord.colours.map((colour): [string, string] => [colour.slug, colour.hex])),
+  );
+}
+
+/** A section from the paths that are measured: one stitch in one go, several as the modules they come in. */
+function Section({
+  section,
+  count,
+  side,
+  hex,
+  small,
+}: {
+  section: PieceSection;
+  count: number;
+  side: 'front' | 'back';
+  hex: Record<string, string>;
+  small: boolean;
+}) {
+  const { runs, d, arms, width, unit, colours } = section;
+  const hexOf = (strand: string): string => hex[colours[strand] ?? ''] ?? Object.values(hex)[0] ?? '#888888';
+  const single = runs.length === 1;
+  const starts = single ? [0] : Array.from({ length: count }, (_, i) => i * unit);
+  return Array.from({ length: arms }, (_, arm) => {
+    const across = ((arm - (arms - 1) / 2) * width) / arms;
+    return starts.map((start) => {
+      let from = start;
+      return runs.map(({ stitch, around, times, mm }, i) => {
+        const at = from;
+        from += mm;
+        return (
+          <g key={`${arm} ${start} ${i}`} transform={`translate(${at.toFixed(2)} ${across.toFixed(2)})`}>
+            <Layers
+              geometry={stitch.geometry(around)}
+              divisions={single ? times * count : times}
+              side={side}
+              d={d}
+              hexOf={hexOf}
+              samples={small ? 1 : 4}
+            />
+          </g>
+        );
+      });
+    });
+  });
+}
+
+/** The closing loop at a fold, as long as it is made. */
+function LoopEnd({ piece, hex }: { piece: Piece; hex: string }) {
+  const loop = Object.values(piece.parts).find(
+    ({ part }) => part.slug === 'fold-loop' || part.slug === 'overhand-loop',
+  );
+  if (!loop) return null;
+  const long = Math.min(34, (loop.part.slug === 'fold-loop' ? loop.base.mate : loop.base.loop) / 2.4);
+  const wide = long * 0.34;
+  return (
+    <path
+      d={`M 0.5 0 C ${-long * 0.3} ${-wide} ${-long} ${-wide} ${-long} 0 C ${-long} ${wide} ${-long * 0.3} ${wide} 0.5 0`}
+      fill="none"
+      stroke={hex}
+      strokeWidth={Math.max(0.8, Math.min(piece.width * 0.16, 3))}
+    />
+  );
+}
+
+/** The ring or hook that a keychain hangs from, past its end. */
+function RingEnd({ piece, length }: { piece: Piece; length: number }) {
+  const ring = Object.values(piece.parts).find(({ part }) => part.slug === 'ring')?.base.hardware;
+  if (!ring) return null;
+  const r = Math.max(ring.opening_mm, 8) / 2;
+  return (
+    <circle cx={length + r} cy={0} r={r} fill="none" className="stroke-base-content" strokeWidth={ring.bar_mm * 0.7} />
+  );
+}
+
+/** The band itself, drawn from the strand paths that are measured, to scale over a ruler; coarser where it is small. */
+export function Strip({
+  plan,
+  side,
+  units,
+  ruler = true,
+  small = false,
+}: {
+  plan: SeatPlan;
+  side: 'front' | 'back';
+  units: Units;
+  ruler?: boolean;
+  small?: boolean;
+}) {
+  const { piece, fit } = plan;
+  const drawn = useMemo(() => {
+    if (!piece || !fit) return null;
+    const hex = hexes(piece);
+    const first = hex[piece.cords[0]!.colour] ?? '#888888';
+    return {
+      first,
+      items: bandOf(plan).map(({ item, from, length }) => (
+        <g key={`${item.id} ${from}`}>
+          {isSection(item) ? (
+            <g transform={`translate(${from.toFixed(2)} 0)`}>
+              <Section section={item} count={fit.counts[item.id]!} side={side} hex={hex} small={small} />
+            </g>
+          ) : (
+            <PartShape part={item} from={from} length={length} width={piece.width} hex={first} />
+          )}
+        </g>
+      )),
+    };
+  }, [piece, fit, plan, side, small]);
+  if (!piece || !fit || !drawn) return null;
+  const placed = bandOf(plan);
+  const length = placed.reduce((sum, item) => sum + item.length, 0);
+  const tallest = Math.max(
+    piece.width,
+    ...placed.map(({ item }) => (isSection(item) ? 0 : (item.base.hardware?.width_mm ?? 0))),
+  );
+  const half = tallest / 2 + 1.5;
+  const [before, after] = [36, 18];
+  const size = Math.max(4, (length + before + after) / 56);
+  const bottom = half + (ruler ? size * 2.6 : 1.5);
+  const what =
+    fit.half_knots === undefined ? `${Number(fit.repeats.toFixed(1))} repeats` : `${fit.half_knots} half knots`;
+  return (
+    <svg
+      viewBox={`${-before} ${-half} ${length + before + after} ${half + bottom}`}
+      className="block w-full"
+      role="img"
+      aria-label={`${piece.project.name}, ${side}, ${formatLength(fit.knotted_mm, units)} of band, ${what}`}
+    >
+      <LoopEnd piece={piece} hex={drawn.first} />
+      <RingEnd piece={piece} length={length} />
+      {drawn.items}
+      {ruler && <Ruler length={length} top={half + 1} units={units} size={size} />}
+    </svg>
+  );
+}
