@@ -1,6 +1,6 @@
 import { openSettings } from './settings';
 import { planSeat, type Seat, type SeatPlan } from '../core/session';
-import { checkProject, type Catalogue, type Project } from '../core/project';
+import { BLANK_PROJECT, checkProject, type Catalogue, type Project } from '../core/project';
 import type { Settings } from '../core/studio';
 import { notFound, Problem, stale } from '../core/problem';
 import { insertProjects, latestProjects } from '../data/projects';
@@ -127,6 +127,33 @@ export function openProject(slug: string): Promise<Project> {
     const projects = await latestProjects(t);
     if (!Object.hasOwn(projects, slug)) throw notFound('project');
     return projects[slug]!;
+  });
+}
+
+/** What the composer starts from: a copy of a project under a name of its own, or the project itself to be revised. */
+export async function composerStart(
+  slug: string,
+  revise: boolean,
+): Promise<{ first: Project; base: number | null; catalogue: Catalogue; settings: Settings }> {
+  const { settings, catalogue } = await openCatalogue();
+  if (slug === 'new') return { first: BLANK_PROJECT, base: null, catalogue, settings };
+  const own = Object.hasOwn(catalogue.projects, slug) ? catalogue.projects[slug]! : null;
+  if (!own) throw notFound('project');
+  if (revise) return { first: own, base: own.revision, catalogue, settings };
+  let n = 1;
+  const slugOf = (): string => `${slug.slice(0, 32)}-copy${n > 1 ? `-${n}` : ''}`;
+  while (Object.hasOwn(catalogue.projects, slugOf())) n++;
+  const first = { ...own, slug: slugOf(), name: `${own.name}, changed`, revision: 1 };
+  return { first, base: null, catalogue, settings };
+}
+
+/** A project read from a file, if all that it names is there. */
+export function checkedProject(doc: Project): Promise<Project> {
+  return inTransaction(async (t) => {
+    const { catalogue } = await readStudio(t);
+    const fault = checkProject(doc, catalogue);
+    if (fault) throw new Problem(422, 'project', `${fault.error}.`, { pointer: `/doc${fault.at}` });
+    return doc;
   });
 }
 

@@ -38,6 +38,7 @@ export const checkHardware = checker(Type.Object({ version: Version, doc: Hardwa
 export const checkProjectSave = checker(
   Type.Object({ base: Type.Union([Version, Type.Null()]), doc: ProjectSchema }, closed),
 );
+export const checkProjectRead = checker(Type.Object({ doc: ProjectSchema }, closed));
 export const checkPersonEdit = checker(
   Type.Object(
     {

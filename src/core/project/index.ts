@@ -20,3 +20,4 @@ export {
   type PieceRequest,
 } from './resolve';
 export { checkProject, type ProjectFault } from './check-project';
+export { BLANK_PROJECT } from './blank';

@@ -101,8 +101,10 @@ function chooseCords(project: Project, choices: Choices, request: PieceRequest, 
     .map((use) => {
       const choice = choiceFor(project, use.role, request);
       const cord = entry(catalogue.cords, choice?.cord ?? use.default);
+      // In one colour every cord takes the first.
+      const index = use.colour % choices.colours;
       const colour =
-        choice?.colours?.[use.colour] ?? choice?.colours?.[0] ?? cord.colours[use.colour % cord.colours.length]!.slug;
+        choice?.colours?.[index] ?? choice?.colours?.[0] ?? cord.colours[index % cord.colours.length]!.slug;
       return { use, cord, colour };
     });
 }

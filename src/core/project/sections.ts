@@ -73,9 +73,9 @@ export function measureSection(
   if (!lead) return null;
   const arms = section.arms ?? 1;
   const d = workedDiameter(lead.cord);
-  const aroundCord = section.around ? cords.find(({ use }) => use.role === section.around!.of)?.cord : undefined;
+  const tails = section.around ? cords.find(({ use }) => use.role === section.around!.of) : undefined;
   const through = section.around
-    ? { strands: section.around.strands, diameter: workedDiameter(aroundCord ?? lead.cord) / d }
+    ? { strands: section.around.strands, diameter: workedDiameter((tails ?? lead).cord) / d }
     : {
         strands: Math.max(1, Math.round(core.length / arms)),
         diameter: core.length > 0 ? mean(core.map((leg) => workedDiameter(leg.cord))) / d : 1,
@@ -120,7 +120,10 @@ export function measureSection(
     ),
     colours: Object.fromEntries([
       ...working.map((leg): [string, string] => [leg.as!, leg.colour]).reverse(),
-      ...core.map((leg, i): [string, string] => [`core ${i + 1}`, leg.colour]),
+      ...Array.from({ length: through.strands }, (_, i): [string, string] => [
+        `core ${i + 1}`,
+        (tails ?? core[i] ?? lead).colour,
+      ]),
     ]),
   };
 }

@@ -1,8 +1,12 @@
 import { Printer } from 'lucide-react';
 import { formatLength, type Units } from '../../core/measure';
 import { beadOf, cutList, cutsNow } from '../../core/session';
+import { boardWords } from '../../ui/board-words';
 import { CutAnatomy } from '../../ui/cut-anatomy';
 import { Swatch } from '../../ui/swatch';
+import { BatchTable } from './batch-table';
+import { RiskSlider } from './risk-slider';
+import { SessionSchools } from './session-schools';
 import type { SessionModel } from './use-session';
 
 /** The cut list by cord and colour, every length explained in the tray, and the mark that it has been cut. */
@@ -79,6 +83,13 @@ export function CutStage({
           )}
         </ul>
       )}
+      <details className="mx-4 mb-2">
+        <summary className="cursor-pointer text-sm">By another school, or at another risk</summary>
+        <div className="space-y-3 py-2">
+          <SessionSchools model={model} units={units} />
+          <RiskSlider model={model} units={units} />
+        </div>
+      </details>
       {groups.map((group) => (
         <section key={`${group.cord.slug}|${group.colour.slug}`} className="px-2 pb-4">
           <h2 className="flex flex-wrap items-baseline gap-2 px-2 pt-2 text-lg">
@@ -95,7 +106,7 @@ export function CutStage({
                   Bag
                 </th>
                 <th scope="col">Name</th>
-                <th scope="col" className="num w-30">
+                <th scope="col" className="num w-48">
                   Cut
                 </th>
                 <th scope="col" className="w-1/2">
@@ -125,6 +136,9 @@ export function CutStage({
                       {cut.pieces > 1 && `${cut.pieces} × `}
                       {estimate && '~'}
                       {formatLength(cut.length_mm, units, 'up')}
+                      <span className="quiet block text-xs font-normal">
+                        {boardWords(cut.length_mm, view.studio.settings.figures.board, units)}
+                      </span>
                     </td>
                     <td>
                       <CutAnatomy anatomy={cut.anatomy} length={cut.length_mm} scale={longest} hex={group.colour.hex} />
@@ -134,6 +148,7 @@ export function CutStage({
               })}
             </tbody>
           </table>
+          <BatchTable group={group} units={units} board={view.studio.settings.figures.board} />
         </section>
       ))}
     </div>

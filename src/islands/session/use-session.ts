@@ -82,7 +82,7 @@ export function useSession(initial: SessionView) {
   const school = view.session.school ?? settings.school;
   const group = useMemo(
     () => groupOf(view.seats.map((record) => seatOf(record, school, catalogue.projects))),
-    [view.seats, school],
+    [view.seats, school, catalogue.projects],
   );
   const seats = useMemo<PlannedSeat[]>(
     () =>

@@ -55,6 +55,8 @@ function Section({
   });
 }
 
+const LOOPS = new Set(['fold-loop', 'overhand-loop']);
+
 /** The closing loop at a fold, as long as it is made. */
 function LoopEnd({ piece, hex }: { piece: Piece; hex: string }) {
   const loop = Object.values(piece.parts).find(
@@ -123,9 +125,14 @@ export function Strip({
   const tallest = Math.max(
     piece.width,
     ...placed.map(({ item }) => (isSection(item) ? 0 : (item.base.hardware?.width_mm ?? 0))),
+    ...Object.values(piece.parts).map(({ part, base }) =>
+      part.slug === 'ring' ? Math.max(base.hardware?.opening_mm ?? 0, 8) + 2 : 0,
+    ),
   );
   const half = tallest / 2 + 1.5;
-  const [before, after] = [36, 18];
+  const looped = Object.values(piece.parts).some(({ part }) => LOOPS.has(part.slug));
+  const ring = Object.values(piece.parts).find(({ part }) => part.slug === 'ring')?.base.hardware;
+  const [before, after] = [looped ? 36 : 3, ring ? Math.max(ring.opening_mm, 8) + 3 : 3];
   const size = Math.max(4, (length + before + after) / 56);
   const bottom = half + (ruler ? size * 2.6 : 1.5);
   const what =

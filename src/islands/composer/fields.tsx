@@ -1,0 +1,70 @@
+import type { ReactNode } from 'react';
+import { checkSize, TextCell } from '../../ui/text-cell';
+
+/** A small labelled place for one value. */
+export function Field({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    <label className="inline-flex items-center gap-1 text-sm">
+      <span className="quiet">{label}</span>
+      {children}
+    </label>
+  );
+}
+
+export function Pick({
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  options: readonly (readonly [value: string, name: string])[];
+  onChange: (value: string) => void;
+}) {
+  return (
+    <Field label={label}>
+      <select
+        className="cell w-auto border-base-300! py-0.5"
+        value={value}
+        onChange={(event) => onChange(event.target.value)}
+      >
+        {options.map(([v, name]) => (
+          <option key={v} value={v}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </Field>
+  );
+}
+
+export function Count({
+  label,
+  value,
+  max,
+  onChange,
+}: {
+  label: string;
+  value: number;
+  max: number;
+  onChange: (value: number) => void;
+}) {
+  return (
+    <span className="inline-flex items-center gap-1 text-sm">
+      <span className="quiet" aria-hidden="true">
+        {label}
+      </span>
+      <span className="w-14">
+        <TextCell
+          label={label}
+          value={String(value)}
+          inputMode="numeric"
+          check={(text) => (/^\d+$/.test(text) ? checkSize(text, 1, max) : `A whole number, 1 to ${max}`)}
+          onChange={(text) => onChange(Number(text))}
+          className="border-base-300! text-right"
+        />
+      </span>
+    </span>
+  );
+}

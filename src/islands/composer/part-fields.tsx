@@ -1,0 +1,50 @@
+import { PARTS } from '../../core/part';
+import type { ProjectPart } from '../../core/project';
+import { changePart } from './edit-project';
+import { Count, Pick } from './fields';
+import type { ComposerModel } from './use-composer';
+
+const PART_OPTIONS = Object.values(PARTS)
+  .map(({ slug, name }) => [slug, name] as const)
+  .sort(([, a], [, b]) => a.localeCompare(b));
+
+/** A start, closure, end, join or bead: which, on what, and what it closes over. */
+export function PartFields({ model, index }: { model: ComposerModel; index: number }) {
+  const { project, change } = model;
+  const part = project.parts[index]!;
+  const set = (changes: Partial<ProjectPart>) => change(changePart(project, index, changes));
+  const none = ['', 'nothing'] as const;
+  const clean = (value: string): string | undefined => value || undefined;
+  return (
+    <div>
+      <p className="font-semibold">
+        {part.id} <span className="quiet font-normal">{part.when ? 'part, for some choices' : 'part'}</span>
+      </p>
+      <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
+        <Pick label="Part" value={part.part} options={PART_OPTIONS} onChange={(slug) => set({ part: slug })} />
+        {project.hardware.length > 0 && (
+          <Pick
+            label="on"
+            value={part.on ?? ''}
+            options={[none, ...project.hardware.map(({ id }) => [id, id] as const)]}
+            onChange={(on) => set({ on: clean(on) })}
+          />
+        )}
+        <Pick
+          label="closes over"
+          value={part.mate ?? ''}
+          options={[none, ...project.parts.filter(({ id }) => id !== part.id).map(({ id }) => [id, id] as const)]}
+          onChange={(mate) => set({ mate: clean(mate) })}
+        />
+        <Pick
+          label="slides in"
+          value={part.slider ?? ''}
+          options={[none, ...project.sections.map(({ id }) => [id, id] as const)]}
+          onChange={(slider) => set({ slider: clean(slider) })}
+        />
+        <Count label="Strands" value={part.strands ?? 1} max={24} onChange={(strands) => set({ strands })} />
+        <Count label="Times" value={part.times ?? 1} max={40} onChange={(times) => set({ times })} />
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,71 @@
+import { useState } from 'react';
+import { batches } from '../../core/cut';
+import { formatLength, type Units } from '../../core/measure';
+import type { CutGroup } from '../../core/session';
+import { boardWords } from '../../ui/board-words';
+
+/** Merging a spool's cuts into few sizes: what each number of sizes adds in cord, and the sizes themselves. */
+export function BatchTable({ group, units, board }: { group: CutGroup; units: Units; board: number }) {
+  const all = batches(group.lines.map(({ cut }) => cut));
+  const [sizes, setSizes] = useState<number | null>(null);
+  if (all.length < 2) return null;
+  const most = Math.max(1, ...all.map((b) => b.added_mm));
+  const chosen = all.find((b) => b.sizes === sizes);
+  return (
+    <details className="px-2 text-sm">
+      <summary className="cursor-pointer">Cut in fewer sizes</summary>
+      <div className="mt-1 flex flex-wrap gap-8">
+        <table className="sheet max-w-sm">
+          <caption className="sr-only">Cord that each number of sizes adds</caption>
+          <thead>
+            <tr>
+              <th scope="col">Sizes</th>
+              <th scope="col" className="w-40">
+                <span className="sr-only">Added, drawn</span>
+              </th>
+              <th scope="col" className="num">
+                Adds
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {all.map((batching) => (
+              <tr key={batching.sizes}>
+                <td>
+                  <label className="flex items-center gap-2">
+                    <input
+                      type="radio"
+                      className="radio radio-xs"
+                      name={`sizes-${group.cord.slug}-${group.colour.slug}`}
+                      checked={batching.sizes === sizes}
+                      onChange={() => setSizes(batching.sizes)}
+                    />
+                    {batching.sizes}
+                  </label>
+                </td>
+                <td>
+                  <svg viewBox="0 0 100 8" preserveAspectRatio="none" className="block h-3 w-full" aria-hidden="true">
+                    <rect width={(100 * batching.added_mm) / most} height={8} fill={group.colour.hex} />
+                  </svg>
+                </td>
+                <td className="num">{batching.added_mm === 0 ? 'nothing' : formatLength(batching.added_mm, units)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        {chosen && (
+          <ul aria-label={`Cut in ${chosen.sizes} sizes`}>
+            {chosen.batches.map((batch) => (
+              <li key={batch.length_mm}>
+                <strong className="tabular-nums">
+                  {batch.pieces} × {formatLength(batch.length_mm, units, 'up')}
+                </strong>{' '}
+                <span className="quiet">{boardWords(batch.length_mm, board, units)}</span>
+              </li>
+            ))}
+          </ul>
+        )}
+      </div>
+    </details>
+  );
+}

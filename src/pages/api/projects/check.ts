@@ -1,0 +1,5 @@
+import { checkedProject } from '../../../app/projects';
+import { checkProjectRead } from '../../../http/checks';
+import { writes } from '../../../http/endpoint';
+
+export const POST = writes(checkProjectRead, ({ doc }) => checkedProject(doc));
