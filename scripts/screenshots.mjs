@@ -55,7 +55,14 @@ const VIEWS = [
   ],
   ['print', async (page) => `${await tideClub(page)}/print`],
   ['people', '/people', async (page) => page.getByRole('button', { name: 'Wren Ashlock' }).click()],
+  [
+    'schools',
+    async (page) => `${await tideClub(page)}/cut`,
+    async (page) => page.getByText('By another school, or at another risk').click(),
+  ],
   ['projects', '/projects'],
+  ['project', '/projects/double-spiral'],
+  ['composer', '/composer/charm-centre'],
   ['settings', '/settings'],
 ];
 

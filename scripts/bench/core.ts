@@ -1,8 +1,11 @@
 // Times the core alone, warm, and prints one line of JSON: milliseconds of each run by what was done.
 import { performance } from 'node:perf_hooks';
+import { createElement } from 'react';
+import { renderToStaticMarkup } from 'react-dom/server';
 import { SHIPPED } from '../../catalogue';
 import { planSeat, type Seat } from '../../src/core/session';
 import { STARTING_FIGURES } from '../../src/core/studio';
+import { Strip } from '../../src/ui/strip';
 
 const RUNS = 21;
 const SKILLS = ['new', 'steady', 'fluent'] as const;
@@ -33,8 +36,21 @@ function time(work: () => void): number[] {
   });
 }
 
+const long = planSeat(
+  { ...seats[0]!, age: 30, size: { wrist: 180 }, project: 'ladder-wrap', options: { wraps: 4 } },
+  SHIPPED,
+  STARTING_FIGURES,
+);
+const cards = projects.map((project) =>
+  planSeat({ ...seats[0]!, age: 30, size: { wrist: 170 }, project }, SHIPPED, STARTING_FIGURES),
+);
+const draw = (plan: typeof long, small: boolean): string =>
+  renderToStaticMarkup(createElement(Strip, { plan, side: 'front', units: 'cm', small }));
+
 console.log(
   JSON.stringify({
+    'draw a ladder of four wraps': time(() => draw(long, false)),
+    'draw the gallery’s 20 strips': time(() => cards.forEach((plan) => draw(plan, true))),
     'size 200 seats, core alone': time(() => {
       for (const seat of seats) planSeat(seat, SHIPPED, STARTING_FIGURES);
     }),

@@ -37,6 +37,10 @@ for (const theme of ['linen', 'walnut'] as const) {
     await check('People');
     await open(page, '/projects');
     await check('Projects');
+    await open(page, '/projects/petal-arms');
+    await check('a project');
+    await open(page, '/composer/band-buckle');
+    await check('the composer');
     await open(page, '/settings');
     await check('Settings');
     await page.goto('/sessions/nothing/seats');

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { formatLength, HAND, parseGirth, parseLength, roundUpTo, WRIST } from '../../src/core/measure';
+import { formatLength, formatTotal, HAND, parseGirth, parseLength, roundUpTo, WRIST } from '../../src/core/measure';
 
 const mm = (text: string): number => {
   const reading = parseLength(text);
@@ -127,5 +127,11 @@ describe('writing and rounding', () => {
     expect(roundUpTo(2551.2, 10)).toBe(2560);
     expect(roundUpTo(2560, 10)).toBe(2560);
     expect(roundUpTo(100, 6.35)).toBe(101.6);
+  });
+
+  it('totals are in metres or yards, rounded up', () => {
+    expect(formatTotal(28_160, 'cm')).toBe('28.2 m');
+    expect(formatTotal(1_950, 'cm')).toBe('195.0 cm');
+    expect(formatTotal(9_144, 'in')).toBe('10.0 yd');
   });
 });

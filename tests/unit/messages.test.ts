@@ -79,6 +79,20 @@ describe('what clashes is said, with what would do', () => {
   });
 });
 
+describe('a ring that neither opens nor slides', () => {
+  const closed = (wrist: number, hand: number) => {
+    const ring = { ...SHIPPED.projects['band-buckle']!, opens: 'no' as const };
+    const catalogue = { ...SHIPPED, projects: { ...SHIPPED.projects, 'band-buckle': ring } };
+    return planSeat(seat({ size: { wrist }, hand, ease: 'loose' }), catalogue, STARTING_FIGURES).messages.map((m) => m.code);
+  };
+
+  it('is an error before cutting where the hand does not pass', () => {
+    // 170 + 20 = 190 inside; a hand of 205 needs 215, one of 175 needs 185.
+    expect(closed(170, 205)).toContain('does-not-pass');
+    expect(closed(170, 175)).not.toContain('does-not-pass');
+  });
+});
+
 describe('figures a studio can change', () => {
   it('change the cut in the direction they should', () => {
     const with_ = (figures: Partial<typeof STARTING_FIGURES>) =>

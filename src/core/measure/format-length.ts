@@ -25,3 +25,11 @@ export function formatLength(mm: number, units: Units, rounding: 'nearest' | 'up
   const part = EIGHTHS[eighths % 8]!;
   return `${[whole || part === '' ? whole : '', part].filter((s) => s !== '').join(' ')} in`;
 }
+
+/** A total of many cuts: metres or yards with one decimal from two of them up, as a length below that. Rounded up. */
+export function formatTotal(mm: number, units: Units): string {
+  const [unit, name] = units === 'cm' ? [MM_PER.m, 'm'] : [MM_PER.yd, 'yd'];
+  return mm < 2 * unit
+    ? formatLength(mm, units, 'up')
+    : `${(Math.ceil((mm / unit) * 10 - 1e-6) / 10).toFixed(1)} ${name}`;
+}

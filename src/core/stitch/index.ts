@@ -19,7 +19,6 @@ export { measureStitch, type StitchMeasure } from './measure-stitch';
 export { OVERHAND_EXCESS, OVERHAND_HEIGHT } from './overhand';
 export { beadsOf, pictureOf, type Layer, type Run } from './picture';
 export { samplePath, lengthOf } from './sample';
-export { CORE_SPACING } from './straight';
 export type { Around, Bead, BeadPlace, Point, Stitch, StitchGeometry, StitchStep, StrandPath } from './strand';
 
 const ALL = [

@@ -1,5 +1,5 @@
 import { Printer } from 'lucide-react';
-import { formatLength, type Units } from '../../core/measure';
+import { formatLength, formatTotal, type Units } from '../../core/measure';
 import { beadOf, cutList, cutsNow } from '../../core/session';
 import { boardWords } from '../../ui/board-words';
 import { CutAnatomy } from '../../ui/cut-anatomy';
@@ -96,7 +96,7 @@ export function CutStage({
             <Swatch hex={group.colour.hex} size={16} /> {group.cord.name}, {group.colour.name}
             <span className="quiet font-sans text-sm font-normal">
               {group.lines.length} {group.lines.length === 1 ? 'length' : 'lengths'},{' '}
-              {formatLength(group.total_mm, units, 'up')} in all
+              {formatTotal(group.total_mm, units)} in all
             </span>
           </h2>
           <table className="sheet table-fixed">

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
-import { formatLength, type Units } from '../../core/measure';
+import { formatTotal, type Units } from '../../core/measure';
 import { planSeat, seatOf } from '../../core/session';
 import { request, type RequestProblem } from '../../ui/api';
 import { viewKey } from './send';
@@ -60,7 +60,7 @@ export function RiskSlider({ model, units }: { model: SessionModel; units: Units
         <strong>About 1 in {ODDS[at]} would run short.</strong>{' '}
         {at === stored
           ? 'This is how the studio cuts now.'
-          : `This session would take ${formatLength(Math.abs(more), units)} ${more < 0 ? 'less' : 'more'} cord.`}
+          : `This session would take ${formatTotal(Math.abs(more), units)} ${more < 0 ? 'less' : 'more'} cord.`}
         {at !== stored && (
           <button type="button" className="btn btn-xs ml-2" onClick={() => void keep()}>
             Cut so from now on, in every session

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { SCHOOL_LIST } from '../../core/cut';
-import { formatLength, type Units } from '../../core/measure';
+import { formatTotal, type Units } from '../../core/measure';
 import { planSeat, seatOf } from '../../core/session';
 import type { School } from '../../core/studio';
 import type { SessionModel } from './use-session';
@@ -76,8 +76,8 @@ export function SessionSchools({ model, units }: { model: SessionModel; units: U
                 />
               </svg>
             </td>
-            <td className="num">{formatLength(total, units, 'up')}</td>
-            <td className="num">~{formatLength(left, units)}</td>
+            <td className="num">{formatTotal(total, units)}</td>
+            <td className="num">~{formatTotal(left, units)}</td>
             <td className="num">
               ~{short < 0.05 ? '0' : short.toFixed(1)} of {view.seats.length}
             </td>

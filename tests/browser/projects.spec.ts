@@ -1,0 +1,136 @@
+import { expect, makeSession, open, saved, test } from './fixture';
+
+test('the gallery shows every project, drawn, without a long task', async ({ page }) => {
+  await page.addInitScript(() => {
+    const long: number[] = [];
+    new PerformanceObserver((list) => long.push(...list.getEntries().map((entry) => entry.duration))).observe({
+      type: 'longtask',
+      buffered: true,
+    });
+    Object.assign(window, { long });
+  });
+  await open(page, '/projects');
+  await expect(page.getByRole('img', { name: /, front, / })).toHaveCount(20);
+  await page.getByRole('link', { name: /^Wrapped ladder/ }).click();
+  await expect(page.getByRole('heading', { name: 'Wrapped ladder' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Bead ladder' })).toBeVisible();
+  // Steps have pictures; cords that clash say why.
+  await expect(page.getByRole('img', { name: /through the same bead/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /17\.0 cm/ })).toContainText('repeats');
+});
+
+test('a copy is composed, saved, used in a session, and revised without changing it', async ({ page }) => {
+  await open(page, '/composer/band-buckle');
+  const name = page.getByRole('textbox', { name: 'Name of the project' });
+  await name.fill('Spiral buckle band');
+  await name.press('Enter');
+  const slug = `spiral-${Date.now().toString(36)}`;
+  await page.getByRole('textbox', { name: 'Short name' }).fill(slug);
+  await page.getByRole('textbox', { name: 'Short name' }).press('Enter');
+  const preview = page.getByRole('region', { name: 'As it comes out' });
+  const cutNow = async () => parseFloat(await preview.locator('td.num').first().innerText());
+  const before = await cutNow();
+  await page.getByLabel('Stitch', { exact: true }).selectOption('half-knot-spiral');
+  await expect(preview.getByRole('img', { name: /front/ })).toBeVisible();
+  await expect.poll(cutNow).not.toBe(before);
+  // A step that names nothing is said at once, with where it is.
+  await page.getByRole('button', { name: 'Take far out' }).click();
+  await page.getByRole('button', { name: 'Take near out' }).click();
+  await expect(preview).not.toContainText('Buckle, closed');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  // The order of the band, from the keyboard.
+  await page.getByRole('button', { name: 'Move band towards the start' }).focus();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Control+z');
+  await page.getByRole('button', { name: 'Save the project' }).click();
+  await expect(page.getByText('Saved as revision 1.')).toBeVisible();
+
+  const id = await makeSession(page, 'With our own', [
+    { name: 'Ada Quoin', age: 30, wrist_mm: 165, wrist_method: 'tape', project: slug },
+  ]);
+  await open(page, `/sessions/${id}/cut`);
+  const row = page.getByRole('row', { name: /Ada Quoin/ });
+  const planned = await row.innerText();
+  await open(page, `/composer/${slug}?edit=yes`);
+  await page.getByLabel('Stitch', { exact: true }).selectOption('square-knot');
+  await page.getByLabel('Cord', { exact: true }).first().selectOption('sheathed-3');
+  await page.getByRole('button', { name: 'Save the project' }).click();
+  await expect(page.getByText('Saved as revision 2.')).toBeVisible();
+
+  await open(page, `/sessions/${id}/cut`);
+  expect(await row.innerText()).toBe(planned);
+  await page.getByRole('button', { name: 'Open the cut of Ada Quoin' }).click();
+  await page.getByRole('button', { name: 'Use the newer' }).click();
+  await saved(page);
+  await expect(row).not.toHaveText(planned);
+});
+
+test('a project file is taken if it holds, and refused with the field at fault', async ({ page, watch, baseURL }) => {
+  watch.mayBeRefused = true;
+  await open(page, '/composer/new');
+  const doc = (await (await page.request.get('/api/projects/ring-centre')).json()) as Record<string, unknown>;
+  const give = (content: unknown, name = 'piece.json') =>
+    page.locator('input[type=file]').setInputFiles({
+      name,
+      mimeType: 'application/json',
+      buffer: Buffer.from(typeof content === 'string' ? content : JSON.stringify(content)),
+    });
+  await give('{"format":');
+  await expect(page.getByRole('alert').filter({ hasText: 'piece.json' })).toBeVisible();
+  await give({ ...doc, opens: 'magic' });
+  await expect(page.getByRole('alert').filter({ hasText: '/opens' })).toContainText('fastener, slides, no');
+  await give({ ...doc, parts: [{ id: 'ring', part: 'zip' }] });
+  await expect(page.getByRole('alert').filter({ hasText: '/parts/0/part' })).toContainText('“zip” is not a part');
+  await give({ ...doc, slug: 'ring-two', name: 'Ring again' });
+  await expect(page.getByRole('textbox', { name: 'Name of the project' })).toHaveValue('Ring again');
+  await expect(page.getByText('nothing is saved yet')).toBeVisible();
+
+  // A flame cannot come in by a file: a cotton band with a fused end is planned with the ends tucked.
+  const headers = { origin: baseURL!, 'content-type': 'application/json' };
+  const band = (await (await page.request.get('/api/projects/band-buckle')).json()) as Record<string, unknown>;
+  const slug = `flame-${Date.now().toString(36)}`;
+  const made = await page.request.post('/api/projects', { headers, data: { base: null, doc: { ...band, slug } } });
+  expect(made.status()).toBe(200);
+  expect(
+    (await page.request.post('/api/projects', { headers, data: { base: 7, doc: { ...band, slug } } })).status(),
+  ).toBe(409);
+  const id = await makeSession(page, 'No flame', [
+    { name: 'Bo Trow', age: 9, wrist_mm: 150, wrist_method: 'tape', project: slug, options: { flame: true } },
+  ]);
+  await open(page, `/sessions/${id}/print`);
+  await expect(page.getByRole('row', { name: /Bo Trow/ })).toContainText('no flame');
+});
+
+test('the session by every school, the risk slid, and cuts in fewer sizes', async ({ page }) => {
+  await open(page, '/');
+  const id = await makeSession(
+    page,
+    'Schools',
+    [150, 160, 170, 180].map((wrist_mm, i) => ({
+      name: `Guest ${i}`,
+      age: 30,
+      wrist_mm,
+      wrist_method: 'tape',
+      project: 'band-buckle',
+    })),
+  );
+  await open(page, `/sessions/${id}/cut`);
+  await page.getByText('By another school, or at another risk').click();
+  const schools = page.getByRole('table', { name: 'The session cut by each school' });
+  await expect(schools.getByRole('row')).toHaveCount(6);
+  const before = await page.getByRole('row', { name: /Guest 0/ }).innerText();
+  await schools.getByRole('radio', { name: /Try on/ }).check();
+  await saved(page);
+  await expect(page.getByRole('row', { name: /Guest 0/ })).not.toHaveText(before);
+  await schools.getByRole('radio', { name: /Measured/ }).check();
+  await saved(page);
+  const slider = page.getByRole('slider', { name: 'How rarely a piece may run short' });
+  await slider.focus();
+  await page.keyboard.press('Home');
+  await expect(page.getByText('About 1 in 2 would run short.')).toBeVisible();
+  await expect(page.getByText(/This session would take .* less cord/)).toBeVisible();
+  await page.getByText('Cut in fewer sizes').first().click();
+  await page.getByRole('radio', { name: '1', exact: true }).first().check();
+  await expect(page.getByRole('list', { name: 'Cut in 1 sizes' })).toContainText('4 ×');
+});
