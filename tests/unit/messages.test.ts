@@ -83,7 +83,9 @@ describe('a ring that neither opens nor slides', () => {
   const closed = (wrist: number, hand: number) => {
     const ring = { ...SHIPPED.projects['band-buckle']!, opens: 'no' as const };
     const catalogue = { ...SHIPPED, projects: { ...SHIPPED.projects, 'band-buckle': ring } };
-    return planSeat(seat({ size: { wrist }, hand, ease: 'loose' }), catalogue, STARTING_FIGURES).messages.map((m) => m.code);
+    return planSeat(seat({ size: { wrist }, hand, ease: 'loose' }), catalogue, STARTING_FIGURES).messages.map(
+      (m) => m.code,
+    );
   };
 
   it('is an error before cutting where the hand does not pass', () => {

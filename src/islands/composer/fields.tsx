@@ -25,6 +25,7 @@ export function Pick({
   return (
     <Field label={label}>
       <select
+        aria-label={label}
         className="cell w-auto border-base-300! py-0.5"
         value={value}
         onChange={(event) => onChange(event.target.value)}

@@ -68,7 +68,7 @@ export function RouteEditor({ model, cord, leg }: { model: ComposerModel; cord: 
           </select>
           <button
             type="button"
-            className="px-1"
+            className="grid min-h-6 min-w-6 place-items-center"
             disabled={i === 0}
             onClick={() => swap(i, i - 1)}
             aria-label={`Step ${i + 1} of ${name} earlier`}
@@ -77,7 +77,7 @@ export function RouteEditor({ model, cord, leg }: { model: ComposerModel; cord: 
           </button>
           <button
             type="button"
-            className="px-1"
+            className="grid min-h-6 min-w-6 place-items-center"
             disabled={i === route.length - 1}
             onClick={() => swap(i, i + 1)}
             aria-label={`Step ${i + 1} of ${name} later`}
@@ -86,7 +86,7 @@ export function RouteEditor({ model, cord, leg }: { model: ComposerModel; cord: 
           </button>
           <button
             type="button"
-            className="px-1"
+            className="grid min-h-6 min-w-6 place-items-center"
             disabled={route.length === 1}
             onClick={() => set(route.filter((_, k) => k !== i))}
             aria-label={`Take step ${i + 1} of ${name} out`}

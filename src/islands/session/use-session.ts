@@ -147,8 +147,9 @@ export function useSession(initial: SessionView) {
   /** Stores it all the same, over what stands now. */
   const insist = useCallback(
     async (item: Unsaved) => {
-      client.getMutationCache().remove(item.mutation);
+      // It counts as not saved until it is sent again.
       await client.refetchQueries({ queryKey: viewKey(id) });
+      client.getMutationCache().remove(item.mutation);
       mutate(item.operation);
     },
     [client, id, mutate],
