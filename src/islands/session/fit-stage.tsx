@@ -234,7 +234,7 @@ export function FitStage({
                 Knotted
               </th>
               <th scope="col" className="num" title="Count to tie">
-                {compact ? 'Knots' : 'Count'}
+                Count
               </th>
               {!compact && (
                 <th scope="col" className="num" title="What whole half knots make it longer or shorter than wanted">

@@ -41,7 +41,7 @@ export function SeatTray({
   return (
     <aside
       aria-label={`Seat of ${record.name}`}
-      className="sticky top-0 max-h-screen w-[384px] shrink-0 self-start overflow-y-auto border-l hair bg-base-100 text-[15px]"
+      className="sticky top-0 max-h-screen w-[360px] shrink-0 self-start overflow-y-auto border-l hair bg-base-100 text-[15px]"
     >
       <header className="flex items-start justify-between gap-2 px-4 py-3">
         <div className="min-w-0">

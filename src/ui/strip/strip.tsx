@@ -132,8 +132,16 @@ export function Strip({
   const half = tallest / 2 + 1.5;
   const looped = Object.values(piece.parts).some(({ part }) => LOOPS.has(part.slug));
   const ring = Object.values(piece.parts).find(({ part }) => part.slug === 'ring')?.base.hardware;
-  const [before, after] = [looped ? 36 : 3, ring ? Math.max(ring.opening_mm, 8) + 3 : 3];
-  const size = Math.max(4, (length + before + after) / 56);
+  /** A button or charm at an end stands out past the band length that it takes up. */
+  const out = (at: 0 | -1): number => {
+    const end = placed.at(at);
+    return end && !isSection(end.item) ? Math.max(0, ((end.item.base.hardware?.width_mm ?? 0) - end.length) / 2) : 0;
+  };
+  const [before, after] = [
+    Math.max(looped ? 36 : 3, out(0) + 2),
+    Math.max(ring ? Math.max(ring.opening_mm, 8) + 3 : 3, out(-1) + 2),
+  ];
+  const size = Math.max(3.4, (length + before + after) / 76);
   const bottom = half + (ruler ? size * 2.6 : 1.5);
   const what =
     fit.half_knots === undefined ? `${Number(fit.repeats.toFixed(1))} repeats` : `${fit.half_knots} half knots`;
