@@ -37,6 +37,26 @@ describe('schools that cut for another size', () => {
   });
 });
 
+describe('schools that reckon by rule', () => {
+  const planned = (project: string, school: 'ratio' | 'core-multiple') =>
+    planSeat(seat({ project, school, hand: 205 }), SHIPPED, STARTING_FIGURES);
+
+  it('speak of knotted bands only; any other piece is cut by measure, and says so', () => {
+    for (const project of ['single-noose', 'ladder-wrap', 'tube-ladder', 'ring-centre', 'wrapped-three']) {
+      for (const school of ['ratio', 'core-multiple'] as const) {
+        const { cut, messages } = planned(project, school);
+        expect(cut!.rule).toBe('measured');
+        expect(cut!.total_mm).toBe(total({ project, hand: 205 }));
+        expect(messages.map((m) => m.code)).toContain('school-not-for');
+      }
+    }
+    expect(planned('band-loop-knot', 'core-multiple').cut!.rule).toBe('core-multiple');
+    // Sliding tails are beyond the core multiple, not beyond the ratio.
+    expect(planned('reversible-slider', 'core-multiple').cut!.rule).toBe('measured');
+    expect(planned('reversible-slider', 'ratio').cut!.rule).toBe('ratio');
+  });
+});
+
 describe('batches', () => {
   const someCuts = fc.array(
     fc.record({

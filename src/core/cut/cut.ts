@@ -20,6 +20,8 @@ export interface Cut {
 /** A seat's cuts by one school, with what to expect of them. */
 export interface CutPlan {
   readonly school: SchoolSlug;
+  /** The school whose rule it was: `measured` where the one asked for says nothing of such a piece. */
+  readonly rule: SchoolSlug;
   readonly cuts: readonly Cut[];
   readonly total_mm: number;
   /** Cord expected to be left when the piece is done, all pieces together; below zero it would not be enough. */
@@ -53,12 +55,14 @@ export function cutPiece(
   const legs = walkLegs(piece, cutFor);
   const cords = byCord(legs);
   const context = { piece, fit: cutFor, size, skill, figures, legs };
+  const { suits } = SCHOOL_LIST[school];
+  const rule = !suits || suits(context) ? school : 'measured';
   const cuts: Cut[] = [];
   let left = 0;
   let short = 0;
   const used = cutFor === fit ? cords : byCord(walkLegs(piece, fit));
   for (const [i, together] of cords.entries()) {
-    const anatomy = mergeLegs(together.map((leg) => SCHOOL_LIST[school].leg(leg, context)));
+    const anatomy = mergeLegs(together.map((leg) => SCHOOL_LIST[rule].leg(leg, context)));
     const length = roundUpTo(totalOf(anatomy), figures.cut_step);
     const { use: cordUse, cord, colour } = together[0]!.cord;
     const pieces = cordUse.pieces ?? 1;
@@ -88,6 +92,7 @@ export function cutPiece(
   }
   return {
     school,
+    rule,
     cuts: merged(cuts),
     total_mm: cuts.reduce((sum, cut) => sum + cut.length_mm * cut.pieces, 0),
     left_mm: left,

@@ -59,11 +59,17 @@ export function planSeat(seat: Seat, catalogue: Catalogue, figures: Figures, gro
   messages.push(...checkOpening(piece, fit, hand, figures), ...sizeRange(piece, fit));
   const cutSize = SCHOOL_LIST[seat.school].cutFor?.(size, group ?? { wrist: wrist ?? 0 }, figures) ?? null;
   const larger = cutSize && !byBand ? fitPiece(piece, cutSize, seat.ease, figures) : null;
+  const cutFor = larger && 'fit' in larger ? larger.fit : fit;
+  const cut = cutPiece(piece, fit, size, seat.school, seat.skill, figures, cutFor);
+  if (cut.rule !== seat.school) {
+    const text = `The ${SCHOOL_LIST[seat.school].name.toLowerCase()} school says nothing of a ${piece.project.name.toLowerCase()}: it is cut by measure.`;
+    messages.push({ level: 'info', code: 'school-not-for', text });
+  }
   return {
     ...made,
     items: kitItems(piece, fit),
     fit,
-    cut: cutPiece(piece, fit, size, seat.school, seat.skill, figures, larger && 'fit' in larger ? larger.fit : fit),
+    cut,
     minutes: workingMinutes(piece, fit, seat.skill, figures),
     messages,
   };

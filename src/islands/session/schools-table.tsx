@@ -55,6 +55,9 @@ export function SchoolsTable({
                     onChange={() => onChoose(plan.school)}
                   />
                   {SCHOOL_LIST[plan.school].name}
+                  {plan.rule !== plan.school && (
+                    <span className="quiet text-[13px]">not for this piece: by measure</span>
+                  )}
                 </label>
                 <span className="quiet block text-[13px]">{inWords(plan.short)}</span>
               </td>

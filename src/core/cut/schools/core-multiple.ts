@@ -1,9 +1,12 @@
-import { byRule, legsWith, type School } from './school';
+import { byRule, isKnottedBand, legsWith, type School } from './school';
 
 /** Core first, twice the wrist and an allowance; the working cord a multiple of it. */
 export const coreMultiple: School = {
   slug: 'core-multiple',
   name: 'Core multiple',
+  // Its allowance is for a loop and an end knot: it says nothing of tails that slide.
+  suits: (context) =>
+    isKnottedBand(context) && !context.legs.some((leg) => leg.entries.some((entry) => entry.for === 'slide')),
   leg: (leg, { fit, size, figures, legs }) => {
     const { core_allowance, core_multiple } = figures;
     const around = 'wrist' in size && fit.inner_mm !== undefined ? size.wrist : (fit.inner_mm ?? fit.knotted_mm);

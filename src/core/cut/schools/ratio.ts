@@ -1,9 +1,10 @@
-import { byRule, legsWith, type School } from './school';
+import { byRule, isKnottedBand, legsWith, type School } from './school';
 
 /** So much cord to a length of band, all strands together. */
 export const ratio: School = {
   slug: 'ratio',
   name: 'Ratio',
+  suits: isKnottedBand,
   leg: (leg, { fit, figures, legs }) => {
     const { ratio_all, ratio_core, ratio_hands } = figures;
     const core = (ratio_core * fit.knotted_mm) / legsWith('core', legs);
