@@ -13,6 +13,7 @@ import { CordList } from './cord-list';
 import { addPart, addSection, removeItem } from './edit-project';
 import { Count, Pick } from './fields';
 import { HardwareList } from './hardware-list';
+import { OptionFields } from './option-fields';
 import { PartFields } from './part-fields';
 import { Preview } from './preview';
 import { SectionFields } from './section-fields';
@@ -251,6 +252,8 @@ export function Composer({
           )}
           <h2 className="mt-4 text-lg">Beads and hardware</h2>
           <HardwareList model={model} catalogue={catalogue} />
+          <h2 className="mt-4 text-lg">What a seat may choose</h2>
+          <OptionFields model={model} />
           <h2 className="mt-4 text-lg">Cords: which strand works where</h2>
           <CordList model={model} catalogue={catalogue} />
         </div>
