@@ -67,6 +67,7 @@ describe('documents that ship', () => {
       (p) => ({ ...p, cords: p.cords.map((x) => ({ ...x, legs: [{ route: [{ part: 'end' }] }] })) }),
       '/layout/1',
     ],
+    ['an address for a name', (p) => ({ ...p, slug: 'new' }), '/slug'],
     ['a band of nothing', (p) => ({ ...p, layout: ['near', 'far'] }), '/layout'],
   ])('are refused with %s, saying where', (_, change, at) => {
     expect(checkProject(change(SHIPPED.projects['band-buckle']!), SHIPPED)?.at).toBe(at);

@@ -62,6 +62,8 @@ export function checkProject(project: Project, catalogue: Pick<Catalogue, 'cords
     twice(project.parts, '/parts'),
     twice(project.sections, '/sections'),
   ];
+  if (RESERVED.has(project.slug))
+    faults.push({ error: `“${project.slug}” is an address of its own; choose another short name`, at: '/slug' });
   project.hardware.forEach((need, i) => {
     const at = `/hardware/${i}/default`;
     const own = Object.hasOwn(catalogue.hardware, need.default) ? catalogue.hardware[need.default] : undefined;
@@ -146,6 +148,9 @@ export function checkProject(project: Project, catalogue: Pick<Catalogue, 'cords
   }
   return faults.find((fault) => fault !== null) ?? null;
 }
+
+/** Short names that stand for something else in an address. */
+const RESERVED = new Set(['new', 'check']);
 
 /** Parts that are made on a bar, hole or bead. */
 const NEEDS_HARDWARE = new Set(['larks-head', 'buckle', 'ring', 'button', 'on-ring', 'through-bead', 'end-bead']);

@@ -1,58 +1,16 @@
 import { useMemo } from 'react';
 import { formatLength, type Units } from '../../core/measure';
-import { isSection, type Piece, type PieceSection } from '../../core/project';
+import { isSection, type Piece } from '../../core/project';
 import { bandOf, type SeatPlan } from '../../core/session';
-import { Layers } from './layers';
 import { PartShape } from './part-shape';
 import { Ruler } from './ruler';
+import { Section } from './section';
 
 /** The hex of a colour slug among the piece's cords. */
 function hexes(piece: Piece): Record<string, string> {
   return Object.fromEntries(
     piece.cords.flatMap(({ cord }) => cord.colours.map((colour): [string, string] => [colour.slug, colour.hex])),
   );
-}
-
-/** A section from the paths that are measured: one stitch in one go, several as the modules they come in. */
-function Section({
-  section,
-  count,
-  side,
-  hex,
-  small,
-}: {
-  section: PieceSection;
-  count: number;
-  side: 'front' | 'back';
-  hex: Record<string, string>;
-  small: boolean;
-}) {
-  const { runs, d, arms, width, unit, colours } = section;
-  const hexOf = (strand: string): string => hex[colours[strand] ?? ''] ?? Object.values(hex)[0] ?? '#888888';
-  const single = runs.length === 1;
-  const starts = single ? [0] : Array.from({ length: count }, (_, i) => i * unit);
-  return Array.from({ length: arms }, (_, arm) => {
-    const across = ((arm - (arms - 1) / 2) * width) / arms;
-    return starts.map((start) => {
-      let from = start;
-      return runs.map(({ stitch, around, times, mm }, i) => {
-        const at = from;
-        from += mm;
-        return (
-          <g key={`${arm} ${start} ${i}`} transform={`translate(${at.toFixed(2)} ${across.toFixed(2)})`}>
-            <Layers
-              geometry={stitch.geometry(around)}
-              divisions={single ? times * count : times}
-              side={side}
-              d={d}
-              hexOf={hexOf}
-              samples={small ? 1 : 4}
-            />
-          </g>
-        );
-      });
-    });
-  });
 }
 
 const LOOPS = new Set(['fold-loop', 'overhand-loop']);
