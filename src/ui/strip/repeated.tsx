@@ -35,7 +35,7 @@ export function Repeated({
     <g>
       <defs>
         <pattern id={id} x={0} y={-half} width={pitch} height={2 * half} patternUnits="userSpaceOnUse">
-          <g transform={`translate(${-END * pitch} 0)`}>
+          <g transform={`translate(${-END * pitch} ${half})`}>
             <Layers {...shared} geometry={geometry} divisions={(2 * END + 1) * measure.divisions} />
           </g>
         </pattern>
