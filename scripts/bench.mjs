@@ -106,6 +106,20 @@ try {
     await page.close();
   }
 
+  const gallery = await browser.newPage();
+  await gallery.addInitScript(() => {
+    window.longTasks = [];
+    new PerformanceObserver((list) => window.longTasks.push(...list.getEntries().map((e) => e.duration))).observe({
+      type: 'longtask',
+      buffered: true,
+    });
+  });
+  await gallery.goto(`${base}/projects`, { waitUntil: 'networkidle' });
+  await gallery.waitForTimeout(1000);
+  const longest = await gallery.evaluate(() => Math.max(0, ...window.longTasks));
+  row('Gallery of 20 strips, longest task on the main thread', `${longest.toFixed(0)} ms`, 'under 100 ms');
+  await gallery.close();
+
   const list = Array.from({ length: 24 }, (_, i) => `Guest ${i + 1}, ${15 + (i % 5)}.5 cm, 30, buckle`).join('\n');
   const times = [];
   for (let run = 0; run < 5; run++) {
