@@ -8,7 +8,10 @@ import type { PartContext } from './part';
  * An error when the strands do not pass the hole together: the smallest circle round n strands of worked diameter d. Names what
  * on the shelf would take them.
  */
-export function checkHole({ hardware, strands, d, cord }: PartContext, shelf: readonly Hardware[]): Message[] {
+export function checkHole(
+  { hardware, strands, d, cord }: Pick<PartContext, 'hardware' | 'strands' | 'd' | 'cord'>,
+  shelf: readonly Hardware[],
+): Message[] {
   if (!hardware) return [];
   const need = 2 * bundle(strands, d).radius;
   if (need <= hardware.opening_mm) return [];

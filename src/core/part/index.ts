@@ -32,6 +32,7 @@ import { tuckJoin } from './tuck-join';
 import { tuckedEnd } from './tucked-end';
 import type { Part } from './part';
 
+export { checkHole } from './hole';
 export { HardwareSchema, HARDWARE_KINDS, resized, type Hardware } from './hardware';
 export type { Part, PartContext, PartUse } from './part';
 

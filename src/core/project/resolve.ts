@@ -1,5 +1,5 @@
 import { workedDiameter, type Cord } from '../cord';
-import { PARTS, resized, type Hardware, type Part, type PartContext } from '../part';
+import { checkHole, PARTS, resized, type Hardware, type Part, type PartContext } from '../part';
 import { checkWearer, needsBreakaway, ruleFinish } from '../safety';
 import type { Avoid, Figures, Message } from '../studio';
 import { entry, type Catalogue } from './catalogue';
@@ -286,32 +286,29 @@ function breakaway(needed: boolean, age: number | null, figures: Figures): Messa
   return [{ level: 'warning', code: 'breakaway', text }];
 }
 
+/** The cord of the first leg that works a section, or runs through it as core. */
+function cordIn(section: string, does: 'work' | 'core', cords: readonly PieceCord[]): Cord | undefined {
+  return cords.find(({ use }) =>
+    use.legs.some((leg) => leg.route.some((step) => (step as Record<string, string>)[does] === section)),
+  )?.cord;
+}
+
 /** Strands that run through each bead of a section, against its hole. */
 function checkBeadHoles(
   sections: Readonly<Record<string, PieceSection>>,
   cords: readonly PieceCord[],
   shelf: readonly Hardware[],
 ): Message[] {
-  return Object.values(sections).flatMap((section) => {
-    if (section.beads.length === 0) return [];
-    const through = { 'bead-row': 1, ladder: 2, 'tube-cross': 2, 'beads-on-workers': 1 };
-    return section.runs.flatMap(({ stitch, around }) => {
-      if (stitch.beads === 0) return [];
-      const working = cords.find(({ use }) =>
-        use.legs.some((leg) => leg.route.some((step) => 'work' in step && step.work === section.id)),
-      );
-      const core = cords.find(({ use }) =>
-        use.legs.some((leg) => leg.route.some((step) => 'core' in step && step.core === section.id)),
-      );
-      const onCore = stitch.slug === 'bead-on-core';
-      const cord = (onCore ? core : working)?.cord;
-      if (!cord) return [];
-      const strands = onCore ? around.strands : through[stitch.slug as keyof typeof through];
+  return Object.values(sections).flatMap((section) =>
+    section.runs.flatMap(({ stitch: { through }, around }) => {
+      const cord = cordIn(section.id, through === 'core' ? 'core' : 'work', cords);
+      if (through === undefined || !cord) return [];
+      const strands = through === 'core' ? around.strands : through;
       return section.beads.flatMap((hardware) =>
-        PARTS['through-bead']!.check({ hardware, strands, d: workedDiameter(cord), cord } as PartContext, shelf),
+        checkHole({ hardware, strands, d: workedDiameter(cord), cord }, shelf),
       );
-    });
-  });
+    }),
+  );
 }
 
 /** Stiff cord does not draw up into a knot that turns so tightly. */

@@ -7,6 +7,7 @@ export const beadOnCore: Stitch = {
   name: 'Square knot with a bead on the core',
   geometry: (around) => squareKnotWithBeads(around, 'core'),
   beads: 1,
+  through: 'core',
   effort: 3,
   difficulty: 2,
   steps: [

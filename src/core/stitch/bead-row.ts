@@ -31,6 +31,7 @@ export const beadRow: Stitch = {
     };
   },
   beads: 1,
+  through: 1,
   effort: 4,
   difficulty: 1,
   steps: [

@@ -7,6 +7,7 @@ export const beadsOnWorkers: Stitch = {
   name: 'Square knot with beads at the edges',
   geometry: (around) => squareKnotWithBeads(around, 'workers'),
   beads: 1,
+  through: 1,
   effort: 3,
   difficulty: 2,
   steps: [

@@ -48,6 +48,7 @@ export const ladder: Stitch = {
     };
   },
   beads: 1,
+  through: 2,
   effort: 1.6,
   difficulty: 2,
   steps: [

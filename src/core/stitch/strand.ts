@@ -57,6 +57,8 @@ export interface Stitch {
   readonly geometry: (around: Around) => StitchGeometry;
   /** How many beads of its own a repeat takes in a row. */
   readonly beads: number;
+  /** How many strands run through each bead: so many working ones, or all of the core. */
+  readonly through?: number | 'core';
   /** Time for one division, as a share of the time for a half knot: the studio's pace is kept a half knot. */
   readonly effort: number;
   /** 1 for a first session, 2 for people who have tied before, 3 for practised hands. */

@@ -38,6 +38,7 @@ export const tubeCross: Stitch = {
     };
   },
   beads: 1,
+  through: 2,
   effort: 1.2,
   difficulty: 1,
   steps: [
