@@ -4,7 +4,14 @@ import type { Catalogue, Project } from '../core/project';
 import { revisionKey, type SeatRecord } from '../core/session';
 import { STARTING_FIGURES, type Settings } from '../core/studio';
 import { insertProjects, latestProjects, projectRevisions } from '../data/projects';
-import { insertDocuments, insertSettings, readDocuments, readSettings, type Versioned } from '../data/studio';
+import {
+  insertDocuments,
+  insertSettings,
+  readDocuments,
+  readSettings,
+  studioFingerprint,
+  type Versioned,
+} from '../data/studio';
 import { inTransaction } from '../data/transaction';
 
 /** What every reckoning needs of the studio. */
@@ -21,18 +28,27 @@ const FIRST: Settings = { name: FIRST_NAME, units: 'cm', paper: 'a4', school: 'm
 const docsOf = <T>(rows: Record<string, Versioned<T>>): Record<string, T> =>
   Object.fromEntries(Object.entries(rows).map(([slug, row]) => [slug, row.doc]));
 
-/** The studio's settings and catalogue. A figure added since the settings were stored has its starting value. */
+let last: { readonly print: string; readonly studio: Studio } | undefined;
+
+/**
+ * The studio's settings and catalogue. A figure added since the settings were stored has its starting value. The last one read
+ * is kept and used again while the database says that nothing in it has changed, so that what was worked out from it stays.
+ */
 export async function readStudio(t: Transaction): Promise<Studio> {
+  const print = await studioFingerprint(t);
+  if (last?.print === print) return last.studio;
   const stored = await readSettings(t);
   const { doc, version } = stored ?? { doc: FIRST, version: 1 };
   const projects = await latestProjects(t);
   const cords = await readDocuments('cords', t);
   const hardware = await readDocuments('hardware', t);
-  return {
+  const studio = {
     settings: { ...doc, figures: { ...STARTING_FIGURES, ...doc.figures } },
     version,
     catalogue: { projects, cords: docsOf(cords), hardware: docsOf(hardware) },
   };
+  last = { print, studio };
+  return studio;
 }
 
 /** The same with the older revisions of projects that some seats were planned with. */

@@ -1,6 +1,7 @@
-import type { Transaction } from 'sequelize';
+import { QueryTypes, type Transaction } from 'sequelize';
 import type { Catalogue } from '../core/project';
 import type { Settings } from '../core/studio';
+import { database } from './connection';
 import { models, SettingsRow, type DocumentTable } from './models';
 
 /** A document with the version two people's edits are checked against. */
@@ -24,6 +25,19 @@ export async function updateSettings(version: number, doc: Settings, t: Transact
     { where: { id: 1, version }, transaction: t },
   );
   return count === 1;
+}
+
+/** A fingerprint of everything a reckoning needs of the studio: it changes with any document, and with nothing else. */
+export async function studioFingerprint(t: Transaction): Promise<string> {
+  const [row] = await database().query<{ print: string }>(
+    `SELECT md5(concat_ws('|',
+       (SELECT md5(string_agg(doc::text || version, '' ORDER BY id)) FROM settings),
+       (SELECT md5(string_agg(doc::text || version, '' ORDER BY slug)) FROM cords),
+       (SELECT md5(string_agg(doc::text || version, '' ORDER BY slug)) FROM hardware),
+       (SELECT md5(string_agg(doc::text, '' ORDER BY slug, revision)) FROM projects))) AS print`,
+    { type: QueryTypes.SELECT, transaction: t },
+  );
+  return row!.print;
 }
 
 /** Every document of a table, by slug. */

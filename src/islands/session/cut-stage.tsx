@@ -4,9 +4,8 @@ import { beadOf, cutList, cutsNow } from '../../core/session';
 import { boardWords } from '../../ui/board-words';
 import { CutAnatomy } from '../../ui/cut-anatomy';
 import { Swatch } from '../../ui/swatch';
+import { Alternatives } from './alternatives';
 import { BatchTable } from './batch-table';
-import { RiskSlider } from './risk-slider';
-import { SessionSchools } from './session-schools';
 import type { SessionModel } from './use-session';
 
 /** The cut list by cord and colour, every length explained in the tray, and the mark that it has been cut. */
@@ -83,13 +82,7 @@ export function CutStage({
           )}
         </ul>
       )}
-      <details className="mx-4 mb-2">
-        <summary className="cursor-pointer text-sm">By another school, or at another risk</summary>
-        <div className="space-y-3 py-2">
-          <SessionSchools model={model} units={units} />
-          <RiskSlider model={model} units={units} />
-        </div>
-      </details>
+      <Alternatives model={model} units={units} />
       {groups.map((group) => (
         <section key={`${group.cord.slug}|${group.colour.slug}`} className="px-2 pb-4">
           <h2 className="flex flex-wrap items-baseline gap-2 px-2 pt-2 text-lg">
