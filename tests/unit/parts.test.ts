@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '../../catalogue';
-import { PARTS, resized, type PartContext } from '../../src/core/part';
+import { PARTS, resized, safetyClass, type PartContext } from '../../src/core/part';
 import { STARTING_FIGURES } from '../../src/core/studio';
 
 /** A cord of 2 mm that does not compress, so that the working can be followed: d = 2. */
@@ -130,5 +130,15 @@ describe('holes and openings', () => {
     const larger = resized(hardware('button-15'), 30);
     expect(larger).toMatchObject({ width_mm: 30, length_mm: 7, opening_mm: 2.2, name: 'Two-hole button 30 mm' });
     expect(resized(hardware('button-15'), 15)).toBe(hardware('button-15'));
+  });
+});
+
+describe('safety classes', () => {
+  it('follow from what a part is made with, the gravest first', () => {
+    const of = (slug: string) => safetyClass(PARTS[slug]!);
+    expect(['fused-end', 'sleeve-join', 'butt-join'].map(of)).toEqual(['heat', 'heat', 'heat']);
+    expect(['glued-end', 'tucked-end'].map(of)).toEqual(['glue', 'glue']);
+    expect(['button-knot', 'wrapped-transition'].map(of)).toEqual(['sharp', 'sharp']);
+    expect(['overhand', 'slide-tail', 'larks-head'].map(of)).toEqual(['hands', 'hands', 'hands']);
   });
 });

@@ -34,6 +34,7 @@ import type { Part } from './part';
 
 export { checkHole } from './hole';
 export { HardwareSchema, HARDWARE_KINDS, resized, type Hardware } from './hardware';
+export { safetyClass, type SafetyClass } from './safety-class';
 export type { Part, PartContext, PartUse } from './part';
 
 const ALL = [
