@@ -6,7 +6,7 @@ import { defineConfig, passthroughImageService } from 'astro/config';
 export default defineConfig({
   output: 'server',
   adapter: node({ mode: 'middleware' }),
-  integrations: [react()],
+  integrations: [react({ experimentalDisableStreaming: true })],
   image: { service: passthroughImageService() },
   devToolbar: { enabled: false },
   // The endpoints check the origin themselves and answer with problem details.

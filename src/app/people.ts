@@ -3,7 +3,7 @@ import {
   deleteWrists,
   findPerson,
   listPeople,
-  noteWrist,
+  noteWrists,
   updatePerson,
   wristsOf,
   type Person,
@@ -57,7 +57,7 @@ export function editPerson(id: string, { version, changes }: PersonEdit): Promis
       });
     const aged = age === undefined ? {} : { age, age_on: age === null ? null : today() };
     if (!(await updatePerson(id, version, { ...rest, ...aged }, t))) throw stale('person', person);
-    if (wrist) await noteWrist(id, wrist, t);
+    if (wrist) await noteWrists([{ ...wrist, person: id }], t);
     return { ...(await findPerson(id, t))!, wrists: (await wristsOf([id], t)).get(id) ?? [] };
   });
 }

@@ -1,8 +1,7 @@
 import { randomUUID } from 'node:crypto';
-import type { Transaction } from 'sequelize';
 import type { NewSeat, SeatChanges, SeatEdit, SeatRecord } from '../core/session';
 import type { Catalogue } from '../core/project';
-import { insertPeople, noteWrist, peopleNamed, updatePerson, wristsOf } from '../data/people';
+import { insertPeople, noteWrists, peopleNamed, updatePerson, wristsOf, type Person, type Wrist } from '../data/people';
 import {
   deleteSeat,
   findSeat,
@@ -53,10 +52,11 @@ function wristFields(
     : { wrist_mm: mm, wrist_method: method ?? 'tape', wrist_on: today() };
 }
 
-async function keepWrist(person: string, wrist: ReturnType<typeof wristFields>, t: Transaction): Promise<void> {
+/** A wrist as a person's history keeps it; an estimate is none. */
+function measuredWrist(person: string, wrist: ReturnType<typeof wristFields>): (Wrist & { person: string })[] {
   const { wrist_mm: mm, wrist_method: method, wrist_on: taken_on } = wrist;
-  if (mm !== null && method !== null && method !== 'estimate' && taken_on !== null)
-    await noteWrist(person, { mm, method, taken_on }, t);
+  const measured = mm !== null && method !== null && method !== 'estimate' && taken_on !== null;
+  return measured ? [{ person, mm, method, taken_on }] : [];
 }
 
 /**
@@ -89,6 +89,8 @@ export function addSeats(session: string, given: readonly NewSeat[]): Promise<Se
     );
     let position = await lastPosition(session, t);
     const inserts: SeatInsert[] = [];
+    const newcomers: Omit<Person, 'version'>[] = [];
+    const measured: (Wrist & { person: string })[] = [];
     for (const seat of fresh) {
       const name = seat.name.trim();
       const before = known.find((person) => person.name.toLowerCase() === name.toLowerCase() && !taken.has(person.id));
@@ -100,7 +102,7 @@ export function addSeats(session: string, given: readonly NewSeat[]): Promise<Se
         avoid: seat.avoid ?? [],
       };
       taken.add(person.id);
-      if (!before) await insertPeople([person], t);
+      if (!before) newcomers.push(person);
       else if (seat.age != null || seat.avoid) {
         const age = seat.age == null ? {} : { age: seat.age, age_on: today() };
         await updatePerson(before.id, before.version, { ...age, ...(seat.avoid && { avoid: seat.avoid }) }, t);
@@ -110,7 +112,7 @@ export function addSeats(session: string, given: readonly NewSeat[]): Promise<Se
         seat.wrist_mm == null && last
           ? { wrist_mm: last.mm, wrist_method: last.method, wrist_on: last.taken_on }
           : wristFields(seat.wrist_mm ?? null, seat.wrist_method);
-      await keepWrist(person.id, wrist, t);
+      measured.push(...measuredWrist(person.id, wrist));
       position += 1;
       inserts.push({
         id: seat.id,
@@ -131,6 +133,8 @@ export function addSeats(session: string, given: readonly NewSeat[]): Promise<Se
         note: seat.note ?? '',
       });
     }
+    await insertPeople(newcomers, t);
+    await noteWrists(measured, t);
     await insertSeats(inserts, t);
     return viewSession(session, t);
   });
@@ -181,7 +185,7 @@ export function editSeat(id: string, { version, person_version, changes }: SeatE
     const wrist = touched
       ? wristFields(wrist_mm === undefined ? before.wrist_mm : wrist_mm, wrist_method ?? undefined)
       : null;
-    if (wrist) await keepWrist(seat.person_id, wrist, t);
+    if (wrist) await noteWrists(measuredWrist(seat.person_id, wrist), t);
     if (!(await updateSeat(id, version, { ...rest, ...revision, ...wrist }, t))) throw stale('seat', await current());
     return current();
   });

@@ -2,8 +2,7 @@ import type { Transaction } from 'sequelize';
 import {
   cutKey,
   cutsNow,
-  groupOf,
-  planSeat,
+  planSeats,
   seatOf,
   type CutDone,
   type NewSession,
@@ -126,12 +125,8 @@ export function stageSeats(
   { settings, catalogue }: Studio,
 ): StageSeat[] {
   const taken = seats.map((record) => seatOf(record, session.school ?? settings.school, catalogue.projects));
-  const group = groupOf(taken);
-  return seats.map(({ id, accepted }, i) => ({
-    id,
-    accepted,
-    plan: planSeat(taken[i]!, catalogue, settings.figures, group),
-  }));
+  const plans = planSeats(taken, catalogue, settings.figures);
+  return seats.map(({ id, accepted }, i) => ({ id, accepted, plan: plans[i]! }));
 }
 
 /**

@@ -9,13 +9,15 @@ import {
   insertSettings,
   readDocuments,
   readSettings,
-  studioFingerprint,
+  studioMark,
   type Versioned,
 } from '../data/studio';
 import { inTransaction } from '../data/transaction';
 
 /** What every reckoning needs of the studio. */
 export interface Studio {
+  /** Another for any other settings or catalogue. */
+  readonly mark: string;
   readonly settings: Settings;
   readonly version: number;
   readonly catalogue: Catalogue;
@@ -28,27 +30,36 @@ const FIRST: Settings = { name: FIRST_NAME, units: 'cm', paper: 'a4', school: 'm
 const docsOf = <T>(rows: Record<string, Versioned<T>>): Record<string, T> =>
   Object.fromEntries(Object.entries(rows).map(([slug, row]) => [slug, row.doc]));
 
-let last: { readonly print: string; readonly studio: Studio } | undefined;
+let last: Studio | undefined;
 
 /**
  * The studio's settings and catalogue. A figure added since the settings were stored has its starting value. The last one read
  * is kept and used again while the database says that nothing in it has changed, so that what was worked out from it stays.
  */
 export async function readStudio(t: Transaction): Promise<Studio> {
-  const print = await studioFingerprint(t);
-  if (last?.print === print) return last.studio;
+  const mark = await studioMark(t);
+  if (last?.mark === mark) return last;
   const stored = await readSettings(t);
   const { doc, version } = stored ?? { doc: FIRST, version: 1 };
   const projects = await latestProjects(t);
   const cords = await readDocuments('cords', t);
   const hardware = await readDocuments('hardware', t);
-  const studio = {
+  last = {
+    mark,
     settings: { ...doc, figures: { ...STARTING_FIGURES, ...doc.figures } },
     version,
     catalogue: { projects, cords: docsOf(cords), hardware: docsOf(hardware) },
   };
-  last = { print, studio };
-  return studio;
+  return last;
+}
+
+const texts = new WeakMap<Studio, string>();
+
+/** The studio as JSON text that a page can carry in a script element, written once while it has not changed. */
+export function studioText(studio: Studio): string {
+  const text = texts.get(studio) ?? JSON.stringify(studio).replaceAll('<', '\\u003c');
+  texts.set(studio, text);
+  return text;
 }
 
 /** The same with the older revisions of projects that some seats were planned with. */
@@ -62,7 +73,12 @@ export async function withRevisions(studio: Studio, seats: readonly SeatRecord[]
     revisionKey(doc.slug, doc.revision),
     doc,
   ]);
-  return { ...studio, catalogue: { ...studio.catalogue, projects: { ...projects, ...Object.fromEntries(docs) } } };
+  const mark = [studio.mark, ...docs.map(([key]) => key).sort()].join('+');
+  return {
+    ...studio,
+    mark,
+    catalogue: { ...studio.catalogue, projects: { ...projects, ...Object.fromEntries(docs) } },
+  };
 }
 
 /** Gives a new database the shipped catalogue and settings; what a studio has changed stays as it is. */

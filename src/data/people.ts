@@ -70,12 +70,25 @@ export async function updatePerson(
   return count === 1;
 }
 
-/** Notes a measured wrist; one taken the same day is replaced, since the later reading corrects it. */
-export async function noteWrist(person: string, wrist: Wrist, t: Transaction): Promise<void> {
+/** Notes measured wrists; one taken the same day is replaced, since the later reading corrects it. */
+export async function noteWrists(
+  taken: readonly (Wrist & { readonly person: string })[],
+  t: Transaction,
+): Promise<void> {
+  if (taken.length === 0) return;
   await database().query(
-    `INSERT INTO wrists (person_id, mm, method, taken_on) VALUES ($1, $2, $3, $4)
+    `INSERT INTO wrists (person_id, mm, method, taken_on)
+       SELECT * FROM unnest($1::uuid[], $2::integer[], $3::text[], $4::date[])
      ON CONFLICT (person_id, taken_on) DO UPDATE SET mm = EXCLUDED.mm, method = EXCLUDED.method`,
-    { bind: [person, wrist.mm, wrist.method, wrist.taken_on], transaction: t },
+    {
+      bind: [
+        taken.map((w) => w.person),
+        taken.map((w) => w.mm),
+        taken.map((w) => w.method),
+        taken.map((w) => w.taken_on),
+      ],
+      transaction: t,
+    },
   );
 }
 

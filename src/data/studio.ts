@@ -27,17 +27,13 @@ export async function updateSettings(version: number, doc: Settings, t: Transact
   return count === 1;
 }
 
-/** A fingerprint of everything a reckoning needs of the studio: it changes with any document, and with nothing else. */
-export async function studioFingerprint(t: Transaction): Promise<string> {
-  const [row] = await database().query<{ print: string }>(
-    `SELECT md5(concat_ws('|',
-       (SELECT md5(string_agg(doc::text || version, '' ORDER BY id)) FROM settings),
-       (SELECT md5(string_agg(doc::text || version, '' ORDER BY slug)) FROM cords),
-       (SELECT md5(string_agg(doc::text || version, '' ORDER BY slug)) FROM hardware),
-       (SELECT md5(string_agg(doc::text, '' ORDER BY slug, revision)) FROM projects))) AS print`,
-    { type: QueryTypes.SELECT, transaction: t },
-  );
-  return row!.print;
+/** A mark that changes with anything a reckoning needs of the studio, and with nothing else. */
+export async function studioMark(t: Transaction): Promise<string> {
+  const [row] = await database().query<{ mark: string }>('SELECT mark FROM studio_mark', {
+    type: QueryTypes.SELECT,
+    transaction: t,
+  });
+  return row!.mark;
 }
 
 /** Every document of a table, by slug. */

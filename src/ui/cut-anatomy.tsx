@@ -1,9 +1,8 @@
-import { useId } from 'react';
 import { totalOf, type AnatomyEntry } from '../core/cut';
 import { formatMm } from '../core/measure';
 import type { Stretch } from '../core/studio';
 import { STRETCH_NAMES } from './stretch-names';
-import { lineOn } from './tint';
+import { lightened, lineOn } from './tint';
 
 /** How a stretch is marked on the cord's colour: plain, lightened, or hatched where it may be left over. */
 const MARK: Record<Stretch, { lighten: number; hatch?: 'lines' | 'dots' }> = {
@@ -20,6 +19,14 @@ const MARK: Record<Stretch, { lighten: number; hatch?: 'lines' | 'dots' }> = {
   allowance: { lighten: 0.45, hatch: 'dots' },
   rounding: { lighten: 0.75 },
 };
+
+/** Hatches as dashed lines: where they run, how high, and dash and gap as shares of the bar's scale. */
+const HATCH = {
+  lines: { rows: [50], height: 100, dash: [0.0033, 0.0078] },
+  dots: { rows: [10, 50, 90], height: 20, dash: [0.0031, 0.006] },
+} as const;
+
+const round = (mm: number): number => Math.round(mm * 10) / 10;
 
 /**
  * One cut as a bar to scale in the cord's colour, divided into what each stretch is for.
@@ -42,7 +49,6 @@ export function CutAnatomy({
   open?: boolean;
   height?: number;
 }) {
-  const id = useId();
   const ink = lineOn(hex);
   const parts = anatomy
     .map((entry, i) => ({ entry, from: totalOf(anatomy.slice(0, i)) }))
@@ -57,39 +63,37 @@ export function CutAnatomy({
       className="block"
       {...(open ? { role: 'list', 'aria-label': `Where ${formatMm(length)} goes` } : { 'aria-hidden': true })}
     >
-      <defs>
-        <pattern id={`${id}lines`} width={scale / 90} height={50} patternUnits="userSpaceOnUse">
-          <path d={`M 0 0 H ${scale / 300} V 50 H 0 Z`} fill={ink} />
-        </pattern>
-        <pattern id={`${id}dots`} width={scale / 110} height={40} patternUnits="userSpaceOnUse">
-          <path d={`M 0 0 H ${scale / 320} V 20 H 0 Z`} fill={ink} />
-        </pattern>
-      </defs>
       {parts.map(({ entry, from }, i) => {
         const { lighten, hatch } = MARK[entry.for];
-        const shape = { x: from, y: 0, width: entry.mm, height: 100 };
-        return (
-          <g
-            key={i}
-            {...(open ? { role: 'listitem', tabIndex: 0, 'aria-label': label(entry) } : {})}
-            className="stretch"
-          >
+        const bar = (
+          <rect key={i} x={round(from)} width={round(entry.mm)} height={100} fill={lightened(hex, lighten)}>
             <title>{label(entry)}</title>
-            <rect {...shape} fill={hex} />
-            <rect {...shape} fill="#fff" fillOpacity={lighten} />
-            {hatch && <rect {...shape} fill={`url(#${id}${hatch})`} fillOpacity={0.55} />}
-            <path
-              d={`M ${from} 0 V 100`}
-              stroke="var(--color-base-100)"
-              strokeWidth={1}
-              vectorEffect="non-scaling-stroke"
-            />
+          </rect>
+        );
+        if (!hatch && !open) return bar;
+        return (
+          <g key={i} {...(open ? { role: 'listitem', tabIndex: 0, 'aria-label': label(entry) } : {})}>
+            {bar}
+            {hatch && (
+              <path
+                d={HATCH[hatch].rows.map((y) => `M ${round(from)} ${y} h ${round(entry.mm)}`).join(' ')}
+                pointerEvents="none"
+                stroke={ink}
+                strokeOpacity={0.55}
+                strokeWidth={HATCH[hatch].height}
+                strokeDasharray={HATCH[hatch].dash.map((part) => round(part * scale)).join(' ')}
+              />
+            )}
           </g>
         );
       })}
+      <path
+        d={parts.map(({ from }) => `M ${round(from)} 0 V 100`).join(' ')}
+        stroke="var(--color-base-100)"
+        strokeWidth={1}
+        vectorEffect="non-scaling-stroke"
+      />
       <rect
-        x={0}
-        y={0}
         width={length}
         height={100}
         fill="none"

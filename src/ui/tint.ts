@@ -1,7 +1,16 @@
+const channels = (hex: string): number[] => [1, 3, 5].map((i) => parseInt(hex.slice(i, i + 2), 16));
+
+/** A colour mixed with so much white, 0 to 1. */
+export function lightened(hex: string, white: number): string {
+  return `rgb(${channels(hex)
+    .map((channel) => Math.round(channel + (255 - channel) * white))
+    .join(' ')})`;
+}
+
 /** How light a colour is, 0 to 1, from its hex (WCAG relative luminance). */
 export function luminance(hex: string): number {
-  const [r, g, b] = [1, 3, 5].map((i) => {
-    const channel = parseInt(hex.slice(i, i + 2), 16) / 255;
+  const [r, g, b] = channels(hex).map((value) => {
+    const channel = value / 255;
     return channel <= 0.03928 ? channel / 12.92 : ((channel + 0.055) / 1.055) ** 2.4;
   }) as [number, number, number];
   return 0.2126 * r + 0.7152 * g + 0.0722 * b;

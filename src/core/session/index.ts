@@ -1,6 +1,7 @@
 export type { Seat } from './seat';
 export * from './records';
 export { compareSchools, groupOf, planSeat, type SeatPlan } from './plan-seat';
+export { planSeats } from './plan-seats';
 export { cutList, type CutGroup, type CutLine } from './cut-list';
 export { bandOf, type BandItem } from './band';
 export { coloursOf } from './colours';

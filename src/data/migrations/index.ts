@@ -1,6 +1,7 @@
 import { foundation } from './001-foundation';
 import { projects } from './002-projects';
+import { studioMark } from './003-studio-mark';
 import type { Migration } from './migration';
 
 /** Every step in order. A new one is a file beside these and a word here. */
-export const MIGRATIONS: readonly Migration[] = [foundation, projects];
+export const MIGRATIONS: readonly Migration[] = [foundation, projects, studioMark];

@@ -6,13 +6,15 @@ import { boardWords } from '../../ui/board-words';
 
 /** Merging a spool's cuts into few sizes: what each number of sizes adds in cord, and the sizes themselves. */
 export function BatchTable({ group, units, board }: { group: CutGroup; units: Units; board: number }) {
-  const all = batches(group.lines.map(({ cut }) => cut));
+  const cuts = group.lines.map(({ cut }) => cut);
+  const [opened, setOpened] = useState(false);
   const [sizes, setSizes] = useState<number | null>(null);
-  if (all.length < 2) return null;
+  if (new Set(cuts.map((cut) => cut.length_mm)).size < 2) return null;
+  const all = opened ? batches(cuts) : [];
   const most = Math.max(1, ...all.map((b) => b.added_mm));
   const chosen = all.find((b) => b.sizes === sizes);
   return (
-    <details className="px-2 text-sm">
+    <details className="px-2 text-sm" onToggle={(event) => setOpened(event.currentTarget.open)}>
       <summary className="cursor-pointer">Cut in fewer sizes</summary>
       <div className="mt-1 flex flex-wrap gap-8">
         <table className="sheet max-w-sm">

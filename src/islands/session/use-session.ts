@@ -2,7 +2,7 @@ import { useMutation, useMutationState, useQuery, useQueryClient, type Mutation 
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import {
   groupOf,
-  planSeat,
+  planSeats,
   seatOf,
   stagesOf,
   type SeatPlan,
@@ -80,18 +80,15 @@ export function useSession(initial: SessionView) {
   );
   const { settings, catalogue } = view.studio;
   const school = view.session.school ?? settings.school;
-  const group = useMemo(
-    () => groupOf(view.seats.map((record) => seatOf(record, school, catalogue.projects))),
+  const asked = useMemo(
+    () => view.seats.map((record) => seatOf(record, school, catalogue.projects)),
     [view.seats, school, catalogue.projects],
   );
-  const seats = useMemo<PlannedSeat[]>(
-    () =>
-      view.seats.map((record) => ({
-        record,
-        plan: planSeat(seatOf(record, school, catalogue.projects), catalogue, settings.figures, group),
-      })),
-    [view.seats, school, catalogue, settings.figures, group],
-  );
+  const group = useMemo(() => groupOf(asked), [asked]);
+  const seats = useMemo<PlannedSeat[]>(() => {
+    const plans = planSeats(asked, catalogue, settings.figures);
+    return view.seats.map((record, i) => ({ record, plan: plans[i]! }));
+  }, [view.seats, asked, catalogue, settings.figures]);
   const stages = useMemo<StageState[]>(
     () =>
       stagesOf(
