@@ -3,7 +3,7 @@ const LAYERS = {
   core: [],
   formats: ['core'],
   data: ['core'],
-  app: ['core', 'formats', 'data', 'standins', 'catalogue'],
+  app: ['core', 'formats', 'data', 'standins', 'solver', 'catalogue'],
   // Checks at the edge are formats' (Ajv), shared with the command line.
   http: ['core', 'formats'],
   standins: ['core'],
@@ -11,8 +11,10 @@ const LAYERS = {
   layouts: ['http', 'islands', 'ui', 'core', 'styles'],
   islands: ['ui', 'core', 'workers'],
   ui: ['core'],
-  workers: ['core'],
-  cli: ['core', 'formats', 'catalogue'],
+  // HiGHS behind the interface the core asks for.
+  solver: ['core'],
+  workers: ['core', 'solver'],
+  cli: ['core', 'formats', 'solver', 'catalogue'],
 };
 // Types of the application's answers may be named where they are shown.
 const TYPES_TOO = { islands: ['app', 'data'] };
@@ -25,6 +27,8 @@ const CORE = [
   'fit',
   'cut',
   'kit',
+  'lanes',
+  'shelf',
   'pace',
   'safety',
   'studio',

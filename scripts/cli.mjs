@@ -10,7 +10,7 @@ const [name, ...rest] = process.argv.slice(2);
 const bundle = join(ROOT, `.lapboard/${name}.mjs`);
 
 installPackages();
-const print = fingerprint(['src/core', 'src/formats', 'src/cli', 'catalogue', 'package-lock.json']);
+const print = fingerprint(['src/core', 'src/formats', 'src/solver', 'src/cli', 'catalogue', 'package-lock.json']);
 unlessDone(`.lapboard/${name}.built`, print, () => {
   createRequire(import.meta.url)('esbuild').buildSync({
     entryPoints: [join(ROOT, `src/cli/${name}.ts`)],
@@ -19,6 +19,8 @@ unlessDone(`.lapboard/${name}.built`, print, () => {
     minify: true,
     platform: 'node',
     format: 'esm',
+    // It finds its WebAssembly beside itself.
+    external: ['highs'],
     banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
   });
 });

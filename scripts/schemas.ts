@@ -3,12 +3,15 @@ import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { CordSchema } from '../src/core/cord';
 import { HardwareSchema } from '../src/core/part';
 import { ProjectSchema } from '../src/core/project';
+import { LanesPlanSchema, LanesProblemSchema } from '../src/core/lanes';
 import { PlanAnswerSchema, SessionDocumentSchema } from '../src/core/session';
 
 const FOLDER = new URL('../docs/schema/', import.meta.url);
 const SCHEMAS = {
   'lapboard-session': SessionDocumentSchema,
   'lapboard-plan': PlanAnswerSchema,
+  'lapboard-lanes': LanesProblemSchema,
+  'lapboard-lanes-plan': LanesPlanSchema,
   'lapboard-project': ProjectSchema,
   'lapboard-cord': CordSchema,
   'lapboard-hardware': HardwareSchema,

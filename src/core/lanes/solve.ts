@@ -1,0 +1,175 @@
+import { cordBound, lagrangeBound, nextTotal } from './bound';
+import { dive, generate } from './dive';
+import { fillUp } from './fill';
+import { improveOnce } from './improve';
+import { greedy, pieces, shrink } from './greedy';
+import { instanceOf, isBetter, planOf, scoreOf, type Filled, type Instance, type Score } from './instance';
+import type { MakeModel } from './linear-model';
+import { Master, withinReach } from './master';
+import type { LanesPlan, LanesProblem } from './problem';
+
+export interface LanesOptions {
+  /** The most time to spend. */
+  readonly seconds: number;
+  /** Milliseconds since anything. */
+  readonly now: () => number;
+  /** Makes the models that column generation solves; without it the answer is greedy, with a bound from the cord alone. */
+  readonly makeModel?: MakeModel;
+  /** Told each better plan as it is found. */
+  readonly onBetter?: (plan: LanesPlan) => void;
+}
+
+/** A repeatable source of chance, so that the same problem has the same plan (a multiplicative generator). */
+function chance(): () => number {
+  let state = 20_261;
+  return () => (state = (state * 48_271) % 2_147_483_647) / 2_147_483_647;
+}
+
+/** The search: the best so far, the bound, and the clock. */
+class Search {
+  best: Filled[] = [];
+  score: Score;
+  bound = 0;
+  private readonly start: number;
+
+  constructor(
+    readonly instance: Instance,
+    private readonly options: LanesOptions,
+  ) {
+    this.start = options.now();
+    this.score = scoreOf(instance, []);
+  }
+
+  get seconds(): number {
+    return (this.options.now() - this.start) / 1000;
+  }
+  /** Whether less than a share of the time has gone. */
+  within = (share: number): boolean => this.seconds < this.options.seconds * share;
+  left = (share: number): number => Math.max(0.05, this.options.seconds * share - this.seconds);
+
+  offer(filled: readonly Filled[]): void {
+    for (const candidate of [filled, shrink(this.instance, filled)]) {
+      const score = scoreOf(this.instance, candidate);
+      if (this.best.length > 0 && !isBetter(score, this.score)) continue;
+      this.best = [...candidate];
+      this.score = score;
+      this.options.onBetter?.(this.plan());
+    }
+  }
+  raise(bound: number): void {
+    this.bound = Math.max(this.bound, bound);
+  }
+  /** The bound at the next total that whole pieces of fresh stock can make. */
+  get total(): number {
+    return nextTotal(this.instance, this.bound, this.score.fresh);
+  }
+  get freshIsLeast(): boolean {
+    return this.score.unplaced === 0 && this.score.fresh <= this.total;
+  }
+  /** Whether nothing is left to gain: no scrap, and no more pieces touched than the cord alone needs. */
+  get isDone(): boolean {
+    return this.freshIsLeast && this.score.scrap === 0 && this.score.touched <= this.leastTouched;
+  }
+  private get leastTouched(): number {
+    const { bars, wants } = this.instance;
+    let wanted = wants.reduce((sum, want) => sum + want.width * want.ids.length, 0);
+    const longest = bars.flatMap((bar) => bar.ids.map(() => bar.length)).reverse();
+    let least = 0;
+    while (wanted > 0 && least < longest.length) wanted -= longest[least++]!;
+    return least;
+  }
+  plan = (): LanesPlan => planOf(this.instance, this.best, this.total, Math.round(this.seconds * 1000) / 1000);
+}
+
+/** First answers: every greedy order, then fillings, straight and by chance, while they are cheap. */
+function begin(search: Search): void {
+  const { instance } = search;
+  const { bars } = instance;
+  const rising = (a: number, b: number) => bars[a]!.length - bars[b]!.length;
+  const orders = [rising, (a: number, b: number) => rising(b, a)].map((order) => pieces(instance, order));
+  for (const order of orders) for (const best of [false, true]) search.offer(greedy(instance, order, best));
+  search.raise(cordBound(instance, search.score.unplaced));
+  const random = chance();
+  for (let round = 0; round < 40 && search.within(0.15) && !search.isDone; round++) {
+    for (const order of orders)
+      search.offer(fillUp(instance, order, round === 0 ? undefined : () => random() < Math.min(0.5, 0.02 * round)));
+  }
+}
+
+/** Small repairs to the best plan by chance, while they still come. */
+function mend(search: Search, share: number): void {
+  const random = chance();
+  for (let idle = 0; idle < 1500 && !search.isDone && search.within(share); idle++) {
+    const better = improveOnce(search.instance, search.best, random);
+    if (!better) continue;
+    search.offer(better);
+    idle = 0;
+  }
+}
+
+/** The least fresh stock, and the proof of how little it can be. */
+function openLeast(search: Search, makeModel: MakeModel): void {
+  const { instance } = search;
+  const wanted = instance.wants.map((want) => want.ids.length);
+  const master = new Master(instance, { kind: 'fresh' }, makeModel);
+  try {
+    search.best.forEach((lane) => master.add(lane));
+    generate(
+      master,
+      wanted,
+      () => search.within(0.4) && !search.freshIsLeast,
+      ({ prices, best }) => search.raise(lagrangeBound(instance, prices, best, search.score.unplaced)),
+    );
+    for (const lean of [0.6, 0.8, 0.5, 0.7]) {
+      if (search.freshIsLeast || !search.within(0.5)) return;
+      search.offer(dive(instance, master, () => search.within(0.55), lean));
+    }
+    if (search.freshIsLeast) return;
+    const whole = master.solveWhole(search.left(0.65), search.best);
+    if (whole) search.offer(whole);
+  } finally {
+    master.free();
+  }
+}
+
+/** The least scrap, then the fewest pieces touched, opening no more fresh stock than the best plan does. */
+function scrapLeast(search: Search, makeModel: MakeModel): void {
+  const { instance } = search;
+  const master = new Master(instance, { kind: 'scrap', fresh: search.score.fresh }, makeModel);
+  try {
+    search.best.forEach((lane) => master.add(lane));
+    generate(
+      master,
+      instance.wants.map((want) => want.ids.length),
+      () => search.within(0.8),
+    );
+    if (search.within(0.85)) search.offer(dive(instance, master, () => search.within(0.88), 0.6));
+    const whole = master.solveWhole(search.left(0.9), search.best);
+    if (whole) search.offer(whole);
+  } finally {
+    master.free();
+  }
+}
+
+/**
+ * Lays the cuts of one cord and colour out on the stock there is. In this order: every cut placed; least total length of fresh
+ * stock opened; least scrap; fewest pieces touched. One-dimensional cutting stock with usable leftovers: greedy plans first, then
+ * column generation over cutting patterns, a dive and a whole-number solve, once for fresh stock and once for scrap.
+ *
+ * @param problem lengths in mm
+ * @returns the best plan found in the time, with a proven lower bound on the fresh stock
+ */
+export function solveLanes(problem: LanesProblem, options: LanesOptions): LanesPlan {
+  const instance = instanceOf(problem);
+  const search = new Search(instance, options);
+  if (instance.wants.length === 0) return search.plan();
+  begin(search);
+  const { makeModel } = options;
+  if (makeModel && withinReach(instance)) {
+    if (!search.freshIsLeast) openLeast(search, makeModel);
+    mend(search, 0.7);
+    if (!search.isDone) scrapLeast(search, makeModel);
+  }
+  mend(search, 0.95);
+  return search.plan();
+}
