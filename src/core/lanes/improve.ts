@@ -24,7 +24,7 @@ function free({ bars }: Instance, filled: readonly Filled[]): number[] {
  * order, now and then leaving a piece to keep on one of them.
  */
 export function improveOnce(instance: Instance, filled: readonly Filled[], random: () => number): Filled[] | null {
-  const { bars, wants, keep, grain } = instance;
+  const { bars, wants, keep } = instance;
   const scrappy = filled.filter((lane) => {
     const rest = remnantOf(instance, lane);
     return rest > 0 && rest < keep;
@@ -43,7 +43,7 @@ export function improveOnce(instance: Instance, filled: readonly Filled[], rando
     ...instance,
     bars: order.map((bar, i) => ({
       ...bars[bar]!,
-      length: i === kept ? Math.max(grain, bars[bar]!.length - keep) : bars[bar]!.length,
+      length: i === kept ? Math.max(0, bars[bar]!.length - keep) : bars[bar]!.length,
       ids: ['one'],
     })),
     wants: wants.map((want, i) => ({ ...want, ids: want.ids.slice(0, taken[i]) })),
