@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { isDeepStrictEqual } from 'node:util';
 import type { NewSeat, SeatChanges, SeatEdit, SeatRecord } from '../core/session';
 import type { Catalogue } from '../core/project';
 import { insertPeople, noteWrists, peopleNamed, updatePerson, wristsOf, type Person, type Wrist } from '../data/people';
@@ -103,9 +104,12 @@ export function addSeats(session: string, given: readonly NewSeat[]): Promise<Se
       };
       taken.add(person.id);
       if (!before) newcomers.push(person);
-      else if (seat.age != null || seat.avoid) {
-        const age = seat.age == null ? {} : { age: seat.age, age_on: today() };
-        await updatePerson(before.id, before.version, { ...age, ...(seat.avoid && { avoid: seat.avoid }) }, t);
+      else {
+        const told = {
+          ...(seat.age != null && { age: seat.age, age_on: today() }),
+          ...(seat.avoid && { avoid: seat.avoid }),
+        };
+        if (!isDeepStrictEqual({ ...before, ...told }, before)) await updatePerson(before.id, before.version, told, t);
       }
       const last = wrists.get(person.id)?.[0];
       const wrist =
