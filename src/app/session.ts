@@ -5,6 +5,8 @@ import {
   planSeats,
   seatOf,
   type CutDone,
+  type Kits,
+  type Layout,
   type NewSession,
   type SeatRecord,
   type SessionEdit,
@@ -28,7 +30,11 @@ import { readStudio, withRevisions, type Studio } from './studio';
 
 /** All that a session's screens show. */
 export interface SessionView {
-  readonly session: SessionRecord & { readonly cut_done: CutDone[] | null };
+  readonly session: SessionRecord & {
+    readonly cut_done: CutDone[] | null;
+    readonly lanes: Layout | null;
+    readonly kits: Kits | null;
+  };
   readonly seats: readonly SeatRecord[];
   readonly studio: Studio;
 }
@@ -78,7 +84,7 @@ export function createSession(id: string, given: NewSession): Promise<SessionVie
 }
 
 /** Stores a change made to a known version of the session, or answers with what stands now. */
-async function change(
+export async function changeSession(
   id: string,
   version: number,
   changes: Parameters<typeof updateSession>[2],
@@ -98,7 +104,7 @@ async function change(
 export function editSession(id: string, edit: SessionEdit): Promise<SessionRecord> {
   return inTransaction(async (t) => {
     await findStanding(id, t);
-    return change(id, edit.version, edit.changes, t);
+    return changeSession(id, edit.version, edit.changes, t);
   });
 }
 
@@ -140,7 +146,7 @@ export function noteCut(id: string, version: number, cut: boolean, seen: readonl
     const now = cutsNow(stageSeats(view.seats, view.session, view.studio));
     if (cut && JSON.stringify(now.map(cutKey).sort()) !== JSON.stringify([...seen].sort()))
       throw stale('session', view);
-    await change(id, version, { cut_done: cut ? now : null }, t);
+    await changeSession(id, version, { cut_done: cut ? now : null }, t);
     return viewSession(id, t);
   });
 }

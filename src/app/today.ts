@@ -37,7 +37,7 @@ export function sessionsAhead(day: string): Promise<{ studio: string; sessions: 
         starts_at,
         minutes,
         place,
-        stages: stagesOf(staged, session.cut_done),
+        stages: stagesOf(staged, session.cut_done, session.kits),
         beads: staged.map(({ plan }) => ({ name: plan.label, state: beadOf(plan), colours: coloursOf(plan) })),
       };
     });

@@ -7,7 +7,7 @@ import {
   type Sequelize,
 } from 'sequelize';
 import type { Catalogue } from '../core/project';
-import type { CutDone, SeatRecord, WristMethod } from '../core/session';
+import type { CutDone, Kits, Layout, SeatRecord, WristMethod } from '../core/session';
 import type { Avoid, School, Settings } from '../core/studio';
 import { database } from './connection';
 
@@ -51,6 +51,8 @@ export class SessionRow extends Model<InferAttributes<SessionRow>, InferCreation
   declare place: string;
   declare school: School | null;
   declare cut_done: CreationOptional<CutDone[] | null>;
+  declare lanes: CreationOptional<Layout | null>;
+  declare kits: CreationOptional<Kits | null>;
   declare deleted_at: CreationOptional<Date | null>;
   declare version: CreationOptional<number>;
 }
@@ -120,6 +122,8 @@ export function models(): Tables {
       place: TEXT,
       school: TEXT,
       cut_done: JSONB,
+      lanes: JSONB,
+      kits: JSONB,
       deleted_at: DATE,
       version,
     },

@@ -1,12 +1,14 @@
 import { Op, QueryTypes, type Transaction } from 'sequelize';
 import { ageOn } from '../core/studio';
-import type { CutDone, SeatRecord, SessionRecord } from '../core/session';
+import type { CutDone, Kits, Layout, SeatRecord, SessionRecord } from '../core/session';
 import { database } from './connection';
 import { SeatRow, SessionRow } from './models';
 
 /** A session with what only its own pages need. */
 export interface StoredSession extends SessionRecord {
   readonly cut_done: CutDone[] | null;
+  readonly lanes: Layout | null;
+  readonly kits: Kits | null;
   readonly deleted: boolean;
 }
 
@@ -20,6 +22,8 @@ const plain = (row: SessionRow): StoredSession => ({
   school: row.school,
   version: row.version,
   cut_done: row.cut_done,
+  lanes: row.lanes,
+  kits: row.kits,
   deleted: row.deleted_at !== null,
 });
 
@@ -43,7 +47,14 @@ export async function insertSession(session: Omit<SessionRecord, 'version'>, t: 
 export async function updateSession(
   id: string,
   version: number,
-  changes: Partial<Omit<SessionRecord, 'id' | 'version'> & { cut_done: CutDone[] | null; deleted_at: Date | null }>,
+  changes: Partial<
+    Omit<SessionRecord, 'id' | 'version'> & {
+      cut_done: CutDone[] | null;
+      lanes: Layout | null;
+      kits: Kits | null;
+      deleted_at: Date | null;
+    }
+  >,
   t: Transaction,
 ): Promise<StoredSession | null> {
   const [, rows] = await SessionRow.update(

@@ -31,6 +31,13 @@ export async function inTransaction<T>(work: (t: Transaction) => Promise<T>): Pr
         'database-away',
         'The database cannot be reached just now. Nothing was stored; try again in a moment.',
       );
+    // The ledger's own guard, should two writers slip past a look before: nothing is taken that is not there.
+    if (error instanceof DatabaseError && /lots_(hand|held)_check|holds_held_check/.test(error.message))
+      throw new Problem(
+        409,
+        'not-enough',
+        'Somebody else took it at the same moment. Look at what is left and try again.',
+      );
     if (error instanceof UniqueConstraintError)
       throw new Problem(
         409,

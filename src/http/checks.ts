@@ -2,8 +2,10 @@ import { Type } from '@sinclair/typebox';
 import { CordSchema } from '../core/cord';
 import { HardwareSchema } from '../core/part';
 import { ProjectSchema } from '../core/project';
+import { ItemIdSchema, ItemSchema, LotKindSchema } from '../core/shelf';
 import {
   DateSchema,
+  LayoutSchema,
   NameSchema,
   NewSeatSchema,
   NewSessionSchema,
@@ -64,4 +66,75 @@ export const checkPersonEdit = checker(
     },
     closed,
   ),
+);
+
+const Amount = Type.Integer({ minimum: 1, maximum: 100_000_000 });
+const Place = Type.String({ maxLength: 80 });
+const Note = Type.String({ maxLength: 200 });
+const Tare = Type.Union([Type.Number({ minimum: 0, maximum: 100_000 }), Type.Null()]);
+
+/** What the shelf's endpoints take. Every write brings a key, so that one sent twice is booked once. */
+const Receipt = Type.Object(
+  {
+    key: Uuid,
+    item: ItemIdSchema,
+    name: Type.Optional(NameSchema),
+    lots: Type.Array(Type.Object({ kind: LotKindSchema, amount: Amount, place: Place, tare: Tare }, closed), {
+      minItems: 1,
+      maxItems: 500,
+    }),
+    note: Note,
+  },
+  closed,
+);
+export const checkReceipts = checker(
+  Type.Object({ receipts: Type.Array(Receipt, { minItems: 1, maxItems: 5000 }) }, closed),
+);
+export const checkLotMove = checker(
+  Type.Object(
+    {
+      key: Uuid,
+      kind: Type.Unsafe<'issue' | 'return' | 'waste' | 'count'>({
+        type: 'string',
+        enum: ['issue', 'return', 'waste', 'count'],
+      }),
+      amount: Type.Integer({ minimum: 0, maximum: 100_000_000 }),
+      note: Note,
+    },
+    closed,
+  ),
+);
+export const checkLotLabel = checker(Type.Object({ place: Place, tare: Tare }, closed));
+export const checkKey = checker(Type.Object({ key: Uuid }, closed));
+export const checkItemEdit = checker(Type.Object({ version: Version, doc: ItemSchema }, closed));
+export const checkStockList = checker(
+  Type.Object({ text: Type.String({ maxLength: 900_000 }), counting: Type.Boolean() }, closed),
+);
+export const checkOrder = checker(
+  Type.Object({ id: Uuid, item: ItemIdSchema, packs: Type.Integer({ minimum: 1, maximum: 1000 }) }, closed),
+);
+export const checkDelivery = checker(
+  Type.Object({ key: Uuid, packs: Type.Integer({ minimum: 1, maximum: 1000 }), place: Place }, closed),
+);
+
+/** What a session's kits take. */
+export const checkReserve = checker(Type.Object({ version: Version, key: Uuid, layout: LayoutSchema }, closed));
+export const checkIssue = checker(Type.Object({ version: Version, key: Uuid }, closed));
+export const checkTicks = checker(
+  Type.Object({ version: Version, ticks: Type.Array(Type.String({ maxLength: 120 }), { maxItems: 10_000 }) }, closed),
+);
+export const checkLeftovers = checker(
+  Type.Object(
+    {
+      key: Uuid,
+      leftovers: Type.Array(
+        Type.Object({ item: ItemIdSchema, amounts: Type.Array(Amount, { minItems: 1, maxItems: 500 }) }, closed),
+        { minItems: 1, maxItems: 500 },
+      ),
+    },
+    closed,
+  ),
+);
+export const checkPrint = checker(
+  Type.Object({ title: NameSchema, labels: Type.Integer({ minimum: 1, maximum: 5000 }) }, closed),
 );

@@ -1,6 +1,6 @@
 import type { Stage, StageState } from '../core/session';
 
-export const STAGE_NAMES: Record<Stage, string> = { seats: 'Seats', fit: 'Fit', cut: 'Cut' };
+export const STAGE_NAMES: Record<Stage, string> = { seats: 'Seats', fit: 'Fit', cut: 'Cut', kit: 'Kit' };
 const STATE_WORDS = { tied: 'done', open: 'now', bare: 'to come' } as const;
 
 /** The cord where a stage is tied: one strand round the other, drawn tight. */

@@ -12,7 +12,7 @@ export function freshStudio(): void {
     await migrate();
   });
   beforeEach(async () => {
-    await database().query('TRUNCATE settings, cords, hardware, projects, people, sessions CASCADE');
+    await database().query('TRUNCATE settings, cords, hardware, projects, people, sessions, items CASCADE');
     await stockStudio();
   });
   afterAll(closeDatabase);

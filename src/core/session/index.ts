@@ -4,8 +4,20 @@ export { compareSchools, groupOf, planSeat, type SeatPlan } from './plan-seat';
 export { planSeats } from './plan-seats';
 export { cutList, type CutGroup, type CutLine } from './cut-list';
 export { bandOf, type BandItem } from './band';
+export { cutsByItem, lanesProblem, TO_BUY, type BagCut, type CuttableLot } from './lay-out';
+export { LayoutSchema, layoutFault, takenBy, type Kits, type Layout, type LayoutLane } from './kits';
 export { coloursOf } from './colours';
 export { beadOf, type BeadState } from './bead';
-export { cutKey, cutsNow, STAGES, stagesOf, type CutDone, type Stage, type StageSeat, type StageState } from './stages';
+export {
+  cutKey,
+  cutsNow,
+  kitKeys,
+  STAGES,
+  stagesOf,
+  type CutDone,
+  type Stage,
+  type StageSeat,
+  type StageState,
+} from './stages';
 export { readSessionDocument, SessionDocumentSchema, type DocumentFault, type SessionDocument } from './document';
 export { planAnswer, PlanAnswerSchema, type PlanAnswer } from './answer';

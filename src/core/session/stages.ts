@@ -1,9 +1,10 @@
 import type { Cut } from '../cut';
 import { beadOf } from './bead';
+import type { Kits } from './kits';
 import type { SeatPlan } from './plan-seat';
 
 /** The stages of a session that Lapboard takes a session through, in order. */
-export const STAGES = ['seats', 'fit', 'cut'] as const;
+export const STAGES = ['seats', 'fit', 'cut', 'kit'] as const;
 export type Stage = (typeof STAGES)[number];
 
 /** A stage's knot: tied when the data says its work is done, else why not. The first untied one is the open loop. */
@@ -124,10 +125,42 @@ function cutStage(seats: readonly StageSeat[], done: readonly CutDone[] | null):
   return why ? { done: false, line: why } : { done: true, line: `${plural(now.length, 'length')} cut.` };
 }
 
+/** A seat's cuts in one line each, as kits remember them. */
+export const kitKeys = (seats: readonly StageSeat[]): string[] => cutsNow(seats).map(cutKey).sort();
+
+function kitStage(seats: readonly StageSeat[], kits: Kits | null): { done: boolean; line: string } {
+  if (!kits?.issued) return { done: false, line: `${plural(seats.length, 'bag')} to pack.` };
+  const now = kitKeys(seats);
+  if (JSON.stringify(now) === JSON.stringify(kits.issued.cuts))
+    return { done: true, line: `${plural(seats.length, 'kit')} issued.` };
+  const changed = seats.find(({ id }) => {
+    const of = (keys: readonly string[]): string => keys.filter((key) => key.startsWith(`${id}|`)).join(';');
+    return of(now) !== of(kits.issued!.cuts);
+  });
+  return {
+    done: false,
+    line: changed
+      ? `Came undone: ${changed.plan.label} now needs something else than was issued.`
+      : 'Came undone: kits were issued for a seat that is not there now.',
+  };
+}
+
 /** The session's knots: each tied because the data says so. */
-export function stagesOf(seats: readonly StageSeat[], cutDone: readonly CutDone[] | null): StageState[] {
-  const parts = { seats: seatsStage(seats), fit: fitStage(seats), cut: cutStage(seats, cutDone) };
-  if (seats.length === 0) parts.fit = { done: false, line: 'Waits for seats.' };
+export function stagesOf(
+  seats: readonly StageSeat[],
+  cutDone: readonly CutDone[] | null,
+  kits: Kits | null = null,
+): StageState[] {
+  const parts = {
+    seats: seatsStage(seats),
+    fit: fitStage(seats),
+    cut: cutStage(seats, cutDone),
+    kit: kitStage(seats, kits),
+  };
+  if (seats.length === 0) {
+    parts.fit = { done: false, line: 'Waits for seats.' };
+    parts.kit = { done: false, line: 'Waits for seats.' };
+  }
   const present = STAGES.find((stage) => !parts[stage].done);
   return STAGES.map((stage) => ({
     stage,

@@ -1,7 +1,8 @@
 import { foundation } from './001-foundation';
 import { projects } from './002-projects';
 import { studioMark } from './003-studio-mark';
+import { shelf } from './004-shelf';
 import type { Migration } from './migration';
 
 /** Every step in order. A new one is a file beside these and a word here. */
-export const MIGRATIONS: readonly Migration[] = [foundation, projects, studioMark];
+export const MIGRATIONS: readonly Migration[] = [foundation, projects, studioMark, shelf];

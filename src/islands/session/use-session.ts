@@ -94,8 +94,9 @@ export function useSession(initial: SessionView) {
       stagesOf(
         seats.map(({ record, plan }) => ({ id: record.id, accepted: record.accepted, plan })),
         view.session.cut_done,
+        view.session.kits,
       ),
-    [seats, view.session.cut_done],
+    [seats, view.session.cut_done, view.session.kits],
   );
 
   // What is not stored yet survives a reload of the page.

@@ -1,0 +1,40 @@
+import type { Cut } from '../cut';
+import { cordItem, hardwareItem } from '../shelf';
+import type { Figures } from '../studio';
+import type { KitItem } from './kit';
+
+/** What a kit reckons with of a seat's plan. */
+export interface KitPlan {
+  readonly cut?: { readonly cuts: readonly Cut[] };
+  readonly items: readonly KitItem[];
+  readonly tools: readonly string[];
+}
+
+/** What a session needs of one item: lengths of cord with their loss, or a number of pieces with spares. */
+export interface ItemNeed {
+  readonly item: string;
+  readonly amount: number;
+  readonly lengths: readonly number[];
+}
+
+/** Spares by rule: a share of what is needed, rounded up, and never less than one. */
+export const sparesOf = (count: number, figures: Figures): number => Math.max(1, Math.ceil(count * figures.spares));
+
+/** Everything the seats of a session take from the shelf, by item: cords by length, hardware with its spares. */
+export function sessionNeeds(plans: readonly KitPlan[], figures: Figures): ItemNeed[] {
+  const lengths = new Map<string, number[]>();
+  const counts = new Map<string, number>();
+  for (const { cut, items } of plans) {
+    for (const { cord, colour, pieces, length_mm } of cut?.cuts ?? []) {
+      const item = cordItem(cord, colour);
+      const all = lengths.get(item) ?? [];
+      for (let i = 0; i < pieces; i++) all.push(Math.ceil(length_mm + figures.cut_loss));
+      lengths.set(item, all);
+    }
+    for (const { item, count } of items) counts.set(hardwareItem(item), (counts.get(hardwareItem(item)) ?? 0) + count);
+  }
+  return [
+    ...[...lengths].map(([item, all]) => ({ item, amount: all.reduce((sum, mm) => sum + mm, 0), lengths: all })),
+    ...[...counts].map(([item, count]) => ({ item, amount: count + sparesOf(count, figures), lengths: [] })),
+  ];
+}

@@ -1,0 +1,4 @@
+export * from './item';
+export * from './movement';
+export { weigh, type Weighing } from './weigh';
+export { outlook, type Coming, type Need, type Outlook, type OutlookLine, type Stock } from './outlook';

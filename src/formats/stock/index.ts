@@ -1,0 +1,1 @@
+export { readStockCsv, type StockLine, type StockNames } from './read-stock';

@@ -1,0 +1,4 @@
+import { openOutlook } from '../../app/outlook';
+import { reads } from '../../http/endpoint';
+
+export const GET = reads(() => openOutlook());

@@ -1,0 +1,4 @@
+import { openShelf } from '../../../app/shelf';
+import { reads } from '../../../http/endpoint';
+
+export const GET = reads(() => openShelf());

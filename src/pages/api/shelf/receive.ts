@@ -1,0 +1,5 @@
+import { receiveStock } from '../../../app/shelf';
+import { checkReceipts } from '../../../http/checks';
+import { writes } from '../../../http/endpoint';
+
+export const POST = writes(checkReceipts, async ({ receipts }) => receiveStock(receipts));
