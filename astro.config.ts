@@ -13,5 +13,10 @@ export default defineConfig({
   security: { checkOrigin: false },
   // Every inline script and style that a page holds is listed by its hash; the middleware adds the other directives.
   experimental: { csp: true },
-  vite: { plugins: [tailwindcss()], build: { assetsInlineLimit: 0 } },
+  vite: {
+    plugins: [tailwindcss()],
+    build: { assetsInlineLimit: 0 },
+    worker: { format: 'es' },
+    optimizeDeps: { include: ['highs', 'comlink'] },
+  },
 });

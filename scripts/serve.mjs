@@ -11,11 +11,15 @@ const HEADERS = {
   'permissions-policy': 'camera=(), microphone=(), geolocation=()',
 };
 
+const WORKER_POLICY = "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; connect-src 'self'";
+
 const files = sirv(`${ROOT}/dist/client`, {
   brotli: true,
   gzip: true,
   etag: true,
   setHeaders: (response, path) => {
+    // The solver's worker, and nothing else, may compile WebAssembly; it reaches no further than this server.
+    if (/^\/_astro\/[\w.-]*worker[\w.-]*\.js$/.test(path)) response.setHeader('content-security-policy', WORKER_POLICY);
     if (path.startsWith('/_astro/')) response.setHeader('cache-control', 'public, max-age=31536000, immutable');
   },
 });

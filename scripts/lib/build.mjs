@@ -19,7 +19,7 @@ const SOURCES = [
 /** Writes each file of text beside itself as brotli and gzip, so that serving it costs nothing. */
 function compress(folder) {
   for (const name of readdirSync(folder, { recursive: true })) {
-    if (!/\.(?:js|css|svg|json|txt|html)$/.test(name)) continue;
+    if (!/\.(?:js|css|svg|json|txt|html|wasm)$/.test(name)) continue;
     const file = join(folder, name);
     const bytes = readFileSync(file);
     writeFileSync(`${file}.br`, brotliCompressSync(bytes));

@@ -12,7 +12,7 @@ import {
   type Layout,
   type StageSeat,
 } from '../core/session';
-import { cordOf, type Item } from '../core/shelf';
+import { cordOf } from '../core/shelf';
 import {
   bookedKeys,
   holdsOf,
@@ -26,6 +26,7 @@ import {
   type NewMovement,
 } from '../data/shelf';
 import { inTransaction } from '../data/transaction';
+import { simulatedSupplier } from '../standins/supplier';
 import { today } from './clock';
 import { changeSession, lockStanding, stageSeats, viewSession, type SessionView } from './session';
 import { keyFor, knowItems, notEnough } from './shelf';
@@ -33,7 +34,9 @@ import { keyFor, knowItems, notEnough } from './shelf';
 /** What the shelf has for a session: the lots of each item it needs, with what is free for it. */
 export interface SessionStock {
   readonly lots: Readonly<Record<string, readonly CuttableLot[]>>;
-  readonly items: Readonly<Record<string, Item>>;
+  /** The pack each is bought in, where the studio or the supplier says, and what one costs. */
+  readonly packs: Readonly<Record<string, number>>;
+  readonly prices: Readonly<Record<string, number>>;
 }
 
 /** What of a lot a session may take: all that is free, and what it holds of it already. */
@@ -60,8 +63,18 @@ export function sessionStock(id: string): Promise<SessionStock> {
       const { id, number, kind, place, fresh } = lot;
       if (mm > 0) lots[lot.item]!.push({ id, number, kind, place, mm, fresh });
     }
-    const items = (await readItems(t)).filter(({ doc }) => ids.includes(doc.id));
-    return { lots, items: Object.fromEntries(items.map(({ doc }) => [doc.id, doc])) };
+    const known = new Map((await readItems(t)).map(({ doc }) => [doc.id, doc]));
+    const packs: Record<string, number> = {};
+    const prices: Record<string, number> = {};
+    for (const item of ids) {
+      const own = known.get(item);
+      const offer = simulatedSupplier.offer(item);
+      const pack = own?.pack ?? offer?.pack;
+      const price = own?.price ?? offer?.price;
+      if (pack != null) packs[item] = pack;
+      if (price != null) prices[item] = price;
+    }
+    return { lots, packs, prices };
   });
 }
 

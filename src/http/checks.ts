@@ -135,6 +135,6 @@ export const checkLeftovers = checker(
     closed,
   ),
 );
-export const checkPrint = checker(
-  Type.Object({ title: NameSchema, labels: Type.Integer({ minimum: 1, maximum: 5000 }) }, closed),
+export const checkLabels = checker(
+  Type.Object({ kind: Type.Unsafe<'bags' | 'cuts'>({ type: 'string', enum: ['bags', 'cuts'] }) }, closed),
 );

@@ -58,6 +58,27 @@ export function reads(work: (context: APIContext) => Promise<unknown>): APIRoute
   };
 }
 
+/** An endpoint that gives a file to keep. */
+export function downloads(
+  work: (context: APIContext) => Promise<{ body: Uint8Array | string; type: string; name: string }>,
+): APIRoute {
+  return async (context) => {
+    try {
+      const { body, type, name } = await work(context);
+      const ascii = name.replace(/[^\w.-]+/g, '-');
+      return new Response(body as BodyInit, {
+        headers: {
+          'content-type': type,
+          'content-disposition': `attachment; filename="${ascii}"; filename*=UTF-8''${encodeURIComponent(name)}`,
+          'cache-control': 'no-store',
+        },
+      });
+    } catch (error) {
+      return tell(error);
+    }
+  };
+}
+
 /** An endpoint that writes: from our own page, JSON, checked once, then the use case. */
 export function writes<T>(
   check: (value: unknown) => Checked<T>,

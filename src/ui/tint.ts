@@ -18,3 +18,6 @@ export function luminance(hex: string): number {
 
 /** A line that shows on a cord of this colour: dark on light cord, light on dark. */
 export const lineOn = (hex: string): string => (luminance(hex) < 0.12 ? '#ffffff90' : '#000000a8');
+
+/** Letters that can be read on a cord of this colour: black or white, whichever stands out more. */
+export const inkOn = (hex: string): string => (luminance(hex) > 0.18 ? '#000000' : '#ffffff');

@@ -4,8 +4,19 @@ export { compareSchools, groupOf, planSeat, type SeatPlan } from './plan-seat';
 export { planSeats } from './plan-seats';
 export { cutList, type CutGroup, type CutLine } from './cut-list';
 export { bandOf, type BandItem } from './band';
-export { cutsByItem, lanesProblem, TO_BUY, type BagCut, type CuttableLot } from './lay-out';
+export {
+  cutsByItem,
+  lacking,
+  lanesFrom,
+  lanesProblem,
+  moveCut,
+  TO_BUY,
+  withLocked,
+  type BagCut,
+  type CuttableLot,
+} from './lay-out';
 export { LayoutSchema, layoutFault, takenBy, type Kits, type Layout, type LayoutLane } from './kits';
+export { packingOf, type Bag, type BagLine, type Packing } from './packing';
 export { coloursOf } from './colours';
 export { beadOf, type BeadState } from './bead';
 export {

@@ -7,7 +7,7 @@ import { remember, switchUnits } from '../../ui/units';
 type Theme = 'linen' | 'walnut';
 
 const KEYS: readonly (readonly [string, string])[] = [
-  ['1 2 3', 'Seats, Fit, Cut'],
+  ['1 2 3 4', 'Seats, Fit, Cut, Kit'],
   ['n', 'New seat'],
   ['[ ]', 'Seat before, seat after'],
   ['u', 'Centimetres or inches'],

@@ -9,6 +9,7 @@ import { Clip } from './clip';
 import { Conflicts } from './conflicts';
 import { CutStage } from './cut-stage';
 import { FitStage } from './fit-stage';
+import { KitStage } from './kit/kit-stage';
 import { SeatsStage } from './seats-stage';
 import { SeatTray } from './seat-tray';
 import { useSession } from './use-session';
@@ -23,16 +24,19 @@ export function Board({
   stage: first,
   units: firstUnits,
   pasted,
+  seat: firstSeat,
 }: {
   initial: SessionView;
   stage: Stage;
   units: Units;
   pasted: boolean;
+  /** The seat that the address asks for: a label's code opens its seat. */
+  seat: string | null;
 }) {
   const model = useSession(initial);
   const units = useUnits(firstUnits);
   const [stage, setStage] = useState<Stage>(first);
-  const [selected, setSelected] = useState<string | null>(null);
+  const [selected, setSelected] = useState<string | null>(firstSeat);
   const [pasting, setPasting] = useState(pasted);
   const { id, title } = model.view.session;
   const href = (to: Stage) => `/sessions/${id}/${to}`;
@@ -69,6 +73,7 @@ export function Board({
   useHotkeys('1', () => go('seats'));
   useHotkeys('2', () => go('fit'));
   useHotkeys('3', () => go('cut'));
+  useHotkeys('4', () => go('kit'));
   useHotkeys(
     'n',
     () => {
@@ -98,7 +103,8 @@ export function Board({
             <SeatsStage {...shared} pasting={pasting} setPasting={setPasting} onNext={() => go('fit')} />
           )}
           {stage === 'fit' && <FitStage {...shared} onNext={() => go('cut')} />}
-          {stage === 'cut' && <CutStage {...shared} printHref={printHref} />}
+          {stage === 'cut' && <CutStage {...shared} printHref={printHref} onNext={() => go('kit')} />}
+          {stage === 'kit' && <KitStage {...shared} />}
         </main>
         {seat && <SeatTray seat={seat} model={model} units={units} onClose={() => setSelected(null)} />}
       </div>

@@ -1,4 +1,5 @@
 import { Printer } from 'lucide-react';
+import { lazy, Suspense, useState } from 'react';
 import { formatLength, formatTotal, type Units } from '../../core/measure';
 import { beadOf, cutList, cutsNow } from '../../core/session';
 import { boardWords } from '../../ui/board-words';
@@ -8,6 +9,8 @@ import { Alternatives } from './alternatives';
 import { BatchTable } from './batch-table';
 import type { SessionModel } from './use-session';
 
+const LanesView = lazy(async () => ({ default: (await import('./lanes/lanes-view')).LanesView }));
+
 /** The cut list by cord and colour, every length explained in the tray, and the mark that it has been cut. */
 export function CutStage({
   model,
@@ -15,14 +18,17 @@ export function CutStage({
   selected,
   onSelect,
   printHref,
+  onNext,
 }: {
   model: SessionModel;
   units: Units;
   selected: string | null;
   onSelect: (id: string) => void;
   printHref: string;
+  onNext: () => void;
 }) {
   const { seats, view, stages } = model;
+  const [show, setShow] = useState<'list' | 'lanes'>('list');
   const groups = cutList(seats.map(({ plan }) => plan));
   const lengths = groups.flatMap((group) => group.lines.map((line) => line.cut));
   const longest = Math.max(0, ...lengths.map((cut) => cut.length_mm));
@@ -37,9 +43,35 @@ export function CutStage({
         Nothing to cut yet: {stages.find((s) => s.state === 'open')?.line ?? 'fit the seats first.'}
       </p>
     );
+  const tabs = (
+    <div role="tablist" aria-label="How the cuts are shown" className="flex gap-1 px-4 pt-2">
+      {(['list', 'lanes'] as const).map((one) => (
+        <button
+          key={one}
+          type="button"
+          role="tab"
+          aria-selected={show === one}
+          className={`btn btn-sm ${show === one ? 'btn-neutral' : 'btn-ghost'}`}
+          onClick={() => setShow(one)}
+        >
+          {one === 'list' ? 'Lengths' : 'From the shelf'}
+        </button>
+      ))}
+    </div>
+  );
+  if (show === 'lanes')
+    return (
+      <div>
+        {tabs}
+        <Suspense fallback={<p className="p-4">Looking at the shelf…</p>}>
+          <LanesView model={model} units={units} />
+        </Suspense>
+      </div>
+    );
   const now = cutsNow(seats.map(({ record, plan }) => ({ id: record.id, accepted: record.accepted, plan })));
   return (
     <div>
+      {tabs}
       <div className="flex flex-wrap items-center gap-3 px-4 py-2">
         <a className="btn btn-primary btn-sm" href={printHref}>
           <Printer size={16} aria-hidden="true" /> Print the cut sheet
@@ -53,6 +85,9 @@ export function CutStage({
           />
           All of this is cut
         </label>
+        <button type="button" className="btn btn-sm" onClick={onNext}>
+          On to the kits
+        </button>
         {state.line.startsWith('Came undone') && (
           <span className="flex items-center gap-2 text-sm">
             <strong className="text-accent">{state.line}</strong>

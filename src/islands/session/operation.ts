@@ -7,6 +7,7 @@ export type Operation =
   | { readonly kind: 'session'; readonly changes: SessionEdit['changes'] }
   | { readonly kind: 'add'; readonly seats: readonly NewSeat[] }
   | { readonly kind: 'remove'; readonly id: string }
+  | { readonly kind: 'ticks'; readonly ticks: readonly string[] }
   | { readonly kind: 'cut'; readonly cut: boolean; readonly now: readonly CutDone[] };
 
 /** A new seat as it will be until the server answers. */
@@ -54,6 +55,10 @@ export function applyOperation(view: SessionView, operation: Operation): Session
       return { ...view, session: { ...view.session, ...operation.changes } };
     case 'cut':
       return { ...view, session: { ...view.session, cut_done: operation.cut ? [...operation.now] : null } };
+    case 'ticks': {
+      const kits = { issued: view.session.kits?.issued ?? null, ticks: operation.ticks };
+      return { ...view, session: { ...view.session, kits } };
+    }
     case 'remove':
       return { ...view, seats: view.seats.filter((seat) => seat.id !== operation.id) };
     case 'add': {
@@ -96,6 +101,8 @@ export function inverseOf(view: SessionView, operation: Operation): Operation | 
     }
     case 'cut':
       return { kind: 'cut', cut: view.session.cut_done !== null, now: view.session.cut_done ?? [] };
+    case 'ticks':
+      return { kind: 'ticks', ticks: view.session.kits?.ticks ?? [] };
     case 'add':
       return operation.seats.length === 1 ? { kind: 'remove', id: operation.seats[0]!.id } : null;
   }

@@ -34,6 +34,8 @@ export async function send(client: QueryClient, session: string, operation: Oper
       return request('POST', `${base}/seats`, { seats: operation.seats });
     case 'remove':
       return request('DELETE', `/api/seats/${operation.id}`);
+    case 'ticks':
+      return request('PATCH', `${base}/kits`, { version: view.session.version, ticks: operation.ticks });
     case 'cut':
       return request('POST', `${base}/cut`, {
         version: view.session.version,

@@ -1,0 +1,91 @@
+import { readFile } from 'node:fs/promises';
+import { createRequire } from 'node:module';
+import { formatLength, type Units } from '../core/measure';
+import { cutsByItem, packingOf } from '../core/session';
+import { labelsPdf, type Label, type LabelFonts } from '../formats/labels';
+import { simulatedPrinter, type LabelPrinter } from '../standins/label-printer';
+import { openSession, stageSeats, type SessionView } from './session';
+import { nameOf } from './shelf';
+
+/** What is labelled: each bag, or each length of cord. */
+export type LabelKind = 'bags' | 'cuts';
+
+let fonts: Promise<LabelFonts> | undefined;
+
+/** The fonts that ship with the app, read once. */
+function readFonts(): Promise<LabelFonts> {
+  const require = createRequire(`${process.cwd()}/package.json`);
+  const file = async (name: string): Promise<Uint8Array> =>
+    readFile(
+      require.resolve(`@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-${name}-normal.woff`),
+    );
+  fonts ??= Promise.all([file('latin-400'), file('latin-700'), file('latin-ext-400')]).then(([latin, bold, more]) => ({
+    latin: latin!,
+    bold: bold!,
+    more: more!,
+  }));
+  return fonts;
+}
+
+/** The labels of a session. `origin` is where Lapboard is reached, for the code that opens the seat. */
+function labelsOf(view: SessionView, kind: LabelKind, units: Units, origin: string): Label[] {
+  const { figures } = view.studio.settings;
+  const { catalogue } = view.studio;
+  const seats = stageSeats(view.seats, view.session, view.studio);
+  const opens = (seat: string): string => `${origin}/sessions/${view.session.id}/kit?seat=${seat}`;
+  const short = (item: string): string => nameOf(item, catalogue) ?? item;
+  if (kind === 'bags') {
+    return packingOf(seats, figures).bags.map((bag) => ({
+      number: String(bag.number),
+      name: bag.label,
+      lines: [
+        bag.project,
+        ...bag.lines.map(({ item, count, mm }) =>
+          mm === null ? `${count} × ${short(item)}` : `${count} × ${formatLength(mm, units, 'up')} ${short(item)}`,
+        ),
+      ],
+      opens: opens(bag.seat),
+    }));
+  }
+  return [...cutsByItem(seats)].flatMap(([item, cuts]) =>
+    cuts.map((cut) => ({
+      number: String(cut.bag),
+      name: formatLength(cut.mm, units, 'up'),
+      lines: [cut.label, short(item)],
+      opens: opens(cut.seat),
+    })),
+  );
+}
+
+/** A session's labels as a PDF. */
+export async function sessionLabels(
+  id: string,
+  kind: LabelKind,
+  units: Units,
+  origin: string,
+): Promise<{ readonly bytes: Uint8Array; readonly name: string }> {
+  const view = await openSession(id);
+  const labels = labelsOf(view, kind, units, origin);
+  const bytes = await labelsPdf(
+    labels,
+    view.studio.settings.paper,
+    await readFonts(),
+    `${view.session.title}: ${kind}`,
+  );
+  return { bytes, name: `${kind}.pdf` };
+}
+
+let printer: LabelPrinter | undefined;
+
+/** The studio's label printer. A made-up one for now, in this process: it holds nothing that is not on paper or in its queue. */
+export function labelPrinter(): LabelPrinter {
+  printer ??= simulatedPrinter(() => Date.now());
+  return printer;
+}
+
+/** Sends a session's labels to the printer. */
+export async function printLabels(id: string, kind: LabelKind): Promise<ReturnType<LabelPrinter['state']>> {
+  const view = await openSession(id);
+  const { length } = labelsOf(view, kind, view.studio.settings.units, '');
+  return labelPrinter().print(`${view.session.title}: ${kind}`, length);
+}

@@ -1,0 +1,28 @@
+import { cordItem, estimateMass, hardwareItem } from '../core/shelf';
+import type { Settings } from '../core/studio';
+import { inTransaction } from '../data/transaction';
+import { readStudio } from './studio';
+
+/** What can be received, by name, and what each cord weighs where nobody weighed it. */
+export interface ShelfChoices {
+  readonly settings: Settings;
+  readonly choices: readonly { readonly id: string; readonly name: string }[];
+  readonly masses: Readonly<Record<string, number>>;
+}
+
+export function shelfChoices(): Promise<ShelfChoices> {
+  return inTransaction(async (t) => {
+    const { settings, catalogue } = await readStudio(t);
+    const cords = Object.values(catalogue.cords);
+    return {
+      settings,
+      choices: [
+        ...cords.flatMap(({ slug, name, colours }) =>
+          colours.map((colour) => ({ id: cordItem(slug, colour.slug), name: `${name}, ${colour.name}` })),
+        ),
+        ...Object.values(catalogue.hardware).map(({ slug, name }) => ({ id: hardwareItem(slug), name })),
+      ],
+      masses: Object.fromEntries(cords.map((cord) => [cord.slug, estimateMass(cord, settings.figures.cord_fill)])),
+    };
+  });
+}

@@ -1,0 +1,96 @@
+import { sharedTools, sparesOf, type SharedTool } from '../kit';
+import { cautions } from '../safety';
+import { hardwareItem } from '../shelf';
+import type { Figures } from '../studio';
+import type { StageSeat } from './stages';
+
+/** One thing in a bag, to be ticked off. */
+export interface BagLine {
+  readonly id: string;
+  readonly what: 'cord' | 'hardware';
+  readonly item: string;
+  readonly count: number;
+  /** Of a cord, what each piece is cut to. */
+  readonly mm: number | null;
+}
+
+/** One seat's bag. */
+export interface Bag {
+  readonly seat: string;
+  readonly number: number;
+  readonly label: string;
+  readonly project: string;
+  readonly lines: readonly BagLine[];
+  /** The steps in short, for the card in the bag. */
+  readonly steps: readonly string[];
+  readonly cautions: readonly string[];
+}
+
+/** What a session packs: a bag a seat, spares, and the tools the room shares. */
+export interface Packing {
+  readonly bags: readonly Bag[];
+  readonly spares: readonly { readonly item: string; readonly count: number }[];
+  readonly tools: readonly SharedTool[];
+}
+
+/** The steps of a seat's piece as its parts and stitches tell them, in the order of the band. */
+function stepsOf({ plan }: StageSeat): string[] {
+  const { piece, fit } = plan;
+  if (!piece || !fit) return [];
+  return piece.layout.map((item) =>
+    'runs' in item
+      ? `${item.runs.map(({ stitch }) => stitch.name).join(', ')}: ${fit.counts[item.id]!} ×`
+      : item.part.step,
+  );
+}
+
+/** Everything a session's kits are packed from; `isChild` says whose bag carries the cautions for children. */
+export function packingOf(
+  seats: readonly StageSeat[],
+  figures: Figures,
+  isChild: (seat: string) => boolean = () => false,
+): Packing {
+  const counts = new Map<string, number>();
+  const bags = seats.map((seat, i): Bag => {
+    const { plan, id } = seat;
+    for (const { item, count } of plan.items) counts.set(item, (counts.get(item) ?? 0) + count);
+    const cords = (plan.cut?.cuts ?? []).map((cut, c): BagLine => ({
+      id: `${id}/${c}`,
+      what: 'cord',
+      item: `cord/${cut.cord}/${cut.colour}`,
+      count: cut.pieces,
+      mm: cut.length_mm,
+    }));
+    const pieces = plan.items.map(({ item, count }): BagLine => ({
+      id: `${id}/${item}`,
+      what: 'hardware',
+      item: hardwareItem(item),
+      count,
+      mm: null,
+    }));
+    return {
+      seat: id,
+      number: i + 1,
+      label: plan.label,
+      project: plan.piece?.project.name ?? '',
+      lines: [...cords, ...pieces],
+      steps: stepsOf(seat),
+      cautions: plan.piece
+        ? cautions({
+            flame: plan.piece.flame,
+            glue: plan.tools.includes('glue'),
+            neckLoop: plan.piece.choices.loop === 'neck',
+            children: isChild(id),
+          })
+        : [],
+    };
+  });
+  return {
+    bags,
+    spares: [...counts].map(([item, count]) => ({ item: hardwareItem(item), count: sparesOf(count, figures) })),
+    tools: sharedTools(
+      seats.map(({ plan }) => plan),
+      figures,
+    ),
+  };
+}

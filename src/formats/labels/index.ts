@@ -1,0 +1,1 @@
+export { labelsPdf, type Label, type LabelFonts } from './labels-pdf';

@@ -1,0 +1,113 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { SessionView } from '../../../app/session';
+import { parseLength, type Units } from '../../../core/measure';
+import { cordOf } from '../../../core/shelf';
+import { request, type RequestProblem } from '../../../ui/api';
+import { viewKey } from '../send';
+import { itemLook } from './item-look';
+
+/** Reads what came back of one item: lengths apart by commas or semicolons, or one number. */
+function readBack(item: string, text: string, units: Units): { amounts: number[] } | { problem: string } {
+  if (!cordOf(item)) {
+    return /^\d+$/.test(text.trim()) && Number(text) > 0
+      ? { amounts: [Number(text)] }
+      : { problem: 'A whole number of pieces' };
+  }
+  const amounts: number[] = [];
+  for (const part of text.split(/;|,(?!\d)/)) {
+    const reading = parseLength(part, units);
+    if (!reading.ok) return { problem: `${reading.problem}: “${part.trim()}”` };
+    amounts.push(Math.floor(reading.mm));
+  }
+  return { amounts };
+}
+
+/** What comes back after the session, typed down a column: cord as lengths, each an offcut; anything else as a number. */
+export function Leftovers({
+  session,
+  issued,
+  studio,
+  units,
+}: {
+  session: string;
+  issued: Readonly<Record<string, number>>;
+  studio: SessionView['studio'];
+  units: Units;
+}) {
+  const client = useQueryClient();
+  const [written, setWritten] = useState<Readonly<Record<string, string>>>({});
+  const [problem, setProblem] = useState<string | null>(null);
+  const [done, setDone] = useState<string | null>(null);
+  const [sending, setSending] = useState(false);
+  const save = async () => {
+    const filled = Object.entries(written).filter(([, text]) => text.trim() !== '');
+    const read = filled.map(([item, text]) => ({ item, ...readBack(item, text, units) }));
+    const bad = read.find((one) => 'problem' in one);
+    if (bad && 'problem' in bad) return setProblem(`${itemLook(bad.item, studio).name}: ${bad.problem}.`);
+    const leftovers = read.flatMap((one) => ('amounts' in one ? [{ item: one.item, amounts: one.amounts }] : []));
+    setSending(true);
+    setProblem(null);
+    try {
+      const view = await request<SessionView>('POST', `/api/sessions/${session}/leftovers`, {
+        key: crypto.randomUUID(),
+        leftovers,
+      });
+      client.setQueryData(viewKey(session), view);
+      setWritten({});
+      setDone(`${leftovers.reduce((sum, one) => sum + one.amounts.length, 0)} back on the shelf.`);
+    } catch (failed) {
+      setProblem((failed as RequestProblem).message);
+    } finally {
+      setSending(false);
+    }
+  };
+  const { keep } = studio.settings.figures;
+  return (
+    <section>
+      <h2 className="text-lg">What came back</h2>
+      <p className="quiet text-sm">
+        Lengths of cord apart by semicolons, such as 45 cm; 60 cm. Shorter than {keep / 10} cm is scrap: leave it out.
+      </p>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          void save();
+        }}
+      >
+        <ul>
+          {Object.keys(issued).map((item) => (
+            <li key={item} className="border-b hair py-1">
+              <label className="block text-sm">
+                {itemLook(item, studio).name}
+                <input
+                  className="input input-sm w-full"
+                  value={written[item] ?? ''}
+                  placeholder={cordOf(item) ? (units === 'in' ? '18 in; 2 ft' : '45 cm; 60 cm') : '0'}
+                  autoComplete="off"
+                  onChange={(event) => setWritten({ ...written, [item]: event.target.value })}
+                />
+              </label>
+            </li>
+          ))}
+        </ul>
+        {problem && (
+          <p role="alert" className="mt-1 border border-error px-2 py-1 text-sm text-error">
+            {problem}
+          </p>
+        )}
+        <div className="mt-2 flex items-center gap-3">
+          <button
+            className="btn btn-sm"
+            disabled={sending || Object.values(written).every((text) => text.trim() === '')}
+          >
+            Put it back on the shelf
+          </button>
+          <span role="status" className="quiet text-sm">
+            {done}
+          </span>
+        </div>
+      </form>
+    </section>
+  );
+}

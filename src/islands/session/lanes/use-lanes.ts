@@ -1,0 +1,232 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import {
+  cutsByItem,
+  lacking,
+  lanesFrom,
+  lanesProblem,
+  layoutFault,
+  moveCut,
+  TO_BUY,
+  withLocked,
+  type BagCut,
+  type CuttableLot,
+  type Layout,
+  type LayoutLane,
+} from '../../../core/session';
+import type { SessionView } from '../../../app/session';
+import type { SessionStock } from '../../../app/kits';
+import { request, type RequestProblem } from '../../../ui/api';
+import { startSolving, type Solving } from '../../../workers/solve-lanes';
+import { viewKey } from '../send';
+import type { SessionModel } from '../use-session';
+
+/** The most seconds one cord is worked on, and how many are at once. */
+const SECONDS = 5;
+const AT_ONCE = 2;
+
+/** How one cord's cuts are laid out so far. */
+export interface Laid {
+  readonly item: string;
+  readonly lanes: readonly LayoutLane[];
+  readonly unplaced: readonly string[];
+  readonly bound_mm: number;
+  readonly state: 'waiting' | 'solving' | 'done';
+  readonly problem: string | null;
+}
+
+/** Lanes as they are sent and kept, field by field in one order, so that two of them can be compared. */
+const asked = (laid: readonly Pick<Laid, 'item' | 'lanes' | 'bound_mm'>[]): Layout =>
+  laid.map(({ item, lanes, bound_mm }) => ({
+    item,
+    bound_mm: Math.round(bound_mm),
+    lanes: lanes.map(({ stock, length_mm, cuts, locked }) => ({
+      stock,
+      length_mm,
+      cuts: cuts.map(({ id, mm }) => ({ id, mm })),
+      locked: [...locked],
+    })),
+  }));
+
+/** The cutting lanes of a session: laid out in workers, changed by hand, reserved on the shelf. */
+export function useLanes(model: SessionModel) {
+  const { view, seats } = model;
+  const { id } = view.session;
+  const client = useQueryClient();
+  const { figures } = view.studio.settings;
+  const cuts = useMemo(
+    () => cutsByItem(seats.map(({ record, plan }) => ({ id: record.id, accepted: record.accepted, plan }))),
+    [seats],
+  );
+  const items = [...cuts.keys()].sort().join('|');
+  const { data: stock, error } = useQuery<SessionStock, RequestProblem>({
+    queryKey: ['stock', id, items, view.session.lanes !== null],
+    queryFn: () => request('GET', `/api/sessions/${id}/stock`),
+    retry: 2,
+  });
+  const kept = view.session.lanes;
+  const [laid, setLaid] = useState<readonly Laid[] | null>(null);
+  const [refused, setRefused] = useState<string | null>(null);
+  const running = useRef<Solving[]>([]);
+
+  const lotsOf = useCallback((item: string): readonly CuttableLot[] => stock?.lots[item] ?? [], [stock]);
+  const packOf = useCallback((item: string): number | null => stock?.packs[item] ?? null, [stock]);
+
+  const change = useCallback(
+    (item: string, changes: Partial<Laid>) =>
+      setLaid((all) => all?.map((one) => (one.item === item ? { ...one, ...changes } : one)) ?? null),
+    [],
+  );
+
+  /** Solves one cord: with the shelf alone, then, if that cannot cover it, with packs to buy. */
+  const solveOne = useCallback(
+    async (item: string, wanted: readonly BagCut[], before: readonly LayoutLane[]) => {
+      const lots = lotsOf(item);
+      const run = async (pack: number | null) => {
+        const problem = withLocked(lanesProblem(wanted, lots, figures, pack), before);
+        const show = (plan: Awaited<Solving['done']>) =>
+          plan && {
+            lanes: lanesFrom(plan, wanted, lots, pack, before),
+            unplaced: plan.unplaced,
+            bound_mm: plan.fresh_bound_mm,
+          };
+        const solving = startSolving(problem, SECONDS, (plan) => change(item, show(plan)!));
+        running.current.push(solving);
+        const plan = await solving.done;
+        running.current = running.current.filter((one) => one !== solving);
+        return show(plan);
+      };
+      change(item, { state: 'solving', problem: null });
+      try {
+        const bought = before.some((lane) => lane.stock === TO_BUY && lane.locked.length > 0);
+        let found = await run(bought ? packOf(item) : null);
+        if (found && found.unplaced.length > 0 && !bought && packOf(item) !== null) found = await run(packOf(item));
+        change(item, { ...found, state: 'done' });
+      } catch (problem) {
+        change(item, { state: 'done', problem: `It could not be laid out: ${(problem as Error).message}.` });
+      }
+    },
+    [change, figures, lotsOf, packOf],
+  );
+
+  /** Lays everything out, or all but what is locked, a few cords at once. */
+  const solve = useCallback(
+    async (only?: string) => {
+      setRefused(null);
+      const before = new Map((laid ?? []).map((one) => [one.item, one.lanes]));
+      const fresh = [...cuts].map(
+        ([item]): Laid =>
+          laid?.find((one) => one.item === item && only !== undefined && item !== only) ?? {
+            item,
+            lanes: before.get(item) ?? [],
+            unplaced: [],
+            bound_mm: 0,
+            state: 'waiting',
+            problem: null,
+          },
+      );
+      setLaid(fresh);
+      const queue = [...cuts].filter(([item]) => only === undefined || item === only);
+      const next = async (): Promise<void> => {
+        const one = queue.shift();
+        if (!one) return;
+        await solveOne(one[0], one[1], before.get(one[0]) ?? []);
+        await next();
+      };
+      await Promise.all(Array.from({ length: AT_ONCE }, next));
+    },
+    [cuts, laid, solveOne],
+  );
+
+  // What is kept is shown, while it is still of these cuts; else everything is laid out as soon as the shelf is known.
+  const begun = useRef('');
+  useEffect(() => {
+    if (!stock) return;
+    const mark = JSON.stringify([
+      [...cuts].map(([item, all]) => [item, all.map(({ id: cut, mm }) => `${cut}=${mm}`)]),
+      kept,
+    ]);
+    if (begun.current === mark) return;
+    const first = begun.current === '';
+    begun.current = mark;
+    if (kept && layoutFault(kept, cuts) === null) {
+      setLaid(kept.map((group) => ({ ...group, unplaced: [], state: 'done', problem: null })));
+    } else if (first || kept) void solve();
+  }, [cuts, kept, solve, stock]);
+  useEffect(() => () => running.current.forEach((one) => one.stop()), []);
+
+  const busy = laid?.some((one) => one.state !== 'done') ?? false;
+  const fault = laid && !busy ? layoutFault(asked(laid), cuts) : null;
+  const isKept = kept !== null && laid !== null && JSON.stringify(asked(laid)) === JSON.stringify(asked(kept));
+
+  /** Moves a cut to a lane, or says why it does not go there. */
+  const moveTo = useCallback(
+    (item: string, cut: string, to: number) => {
+      const group = laid?.find((one) => one.item === item);
+      const lane = group?.lanes[to];
+      const found = cuts.get(item)?.find((one) => one.id === cut);
+      if (!group || !lane || !found || lane.cuts.some((one) => one.id === cut)) return;
+      const over = lacking(lane, found.mm, figures.cut_loss);
+      if (over > 0) return setRefused(`${found.label}’s ${found.mm} mm does not fit there: ${over} mm too much.`);
+      setRefused(null);
+      change(item, { lanes: moveCut(group.lanes, cut, to) });
+    },
+    [change, cuts, figures.cut_loss, laid],
+  );
+  const lock = useCallback(
+    (item: string, cut: string, on: boolean) => {
+      const group = laid?.find((one) => one.item === item);
+      change(item, {
+        lanes: group!.lanes.map((lane) =>
+          lane.cuts.some((one) => one.id === cut)
+            ? { ...lane, locked: on ? [...lane.locked, cut] : lane.locked.filter((one) => one !== cut) }
+            : lane,
+        ),
+      });
+    },
+    [change, laid],
+  );
+
+  const [sending, setSending] = useState(false);
+  const send = async (method: 'POST' | 'DELETE') => {
+    setSending(true);
+    setRefused(null);
+    try {
+      const now = client.getQueryData<SessionView>(viewKey(id)) ?? view;
+      const next = await request<SessionView>(method, `/api/sessions/${id}/reserve`, {
+        version: now.session.version,
+        key: crypto.randomUUID(),
+        ...(method === 'POST' && { layout: asked(laid!) }),
+      });
+      client.setQueryData(viewKey(id), next);
+      await client.invalidateQueries({ queryKey: ['stock', id] });
+    } catch (problem) {
+      setRefused((problem as RequestProblem).message);
+      if ((problem as RequestProblem).status === 409) await client.invalidateQueries({ queryKey: ['stock', id] });
+    } finally {
+      setSending(false);
+    }
+  };
+
+  return {
+    cuts,
+    stock,
+    error,
+    laid,
+    busy,
+    fault,
+    isKept,
+    refused,
+    sending,
+    lotsOf,
+    packOf,
+    solve,
+    stop: () => running.current.forEach((one) => one.stop()),
+    moveTo,
+    lock,
+    reserve: () => send('POST'),
+    release: () => send('DELETE'),
+  };
+}
+
+export type LanesModel = ReturnType<typeof useLanes>;

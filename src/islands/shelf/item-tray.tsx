@@ -1,0 +1,194 @@
+import { X } from 'lucide-react';
+import { useState } from 'react';
+import type { Units } from '../../core/measure';
+import { cordOf, type Item } from '../../core/shelf';
+import type { Lot } from '../../data/shelf';
+import { amountOf, money } from '../../ui/amount';
+import { request } from '../../ui/api';
+import { LengthField } from '../../ui/length-field';
+import { TextCell } from '../../ui/text-cell';
+import { LedgerTable } from './ledger-table';
+import { LotMove } from './lot-move';
+import type { Masses } from './shelf-screen';
+import { useUnits } from '../../ui/units';
+import type { ShelfModel } from './use-shelf';
+import { WeighLot } from './weigh-lot';
+
+const number = (min: number, max: number) => (text: string) =>
+  text === '' ||
+  (/^\d+([.,]\d+)?$/.test(text) && Number(text.replace(',', '.')) >= min && Number(text.replace(',', '.')) <= max)
+    ? null
+    : `A number, ${min} to ${max}`;
+const value = (text: string): number | null => (text === '' ? null : Number(text.replace(',', '.')));
+
+/** One item beside the list: its lots with what can be done to them, how it is bought, and the movements of a lot. */
+export function ItemTray({
+  model,
+  units: firstUnits,
+  masses,
+  onClose,
+}: {
+  model: ShelfModel;
+  units: Units;
+  masses: Masses;
+  onClose: () => void;
+}) {
+  const units = useUnits(firstUnits);
+  const [lot, setLot] = useState<string | null>(null);
+  const { item } = model;
+  if (!item) return <aside className="w-[27rem] shrink-0 border-l hair p-4">Looking…</aside>;
+  const { line, lots } = item;
+  const { doc, version } = line;
+  const cord = cordOf(doc.id);
+  const edit = (changes: Partial<Item>) =>
+    void model.act(
+      () => request('PUT', `/api/shelf/items/${doc.id}`, { version, doc: { ...doc, ...changes } }),
+      'Saved.',
+    );
+  const chosen = lots.find((one) => one.id === lot) ?? null;
+  const estimate = cord ? masses[cord.cord] : undefined;
+  return (
+    <aside className="w-[27rem] shrink-0 border-l hair" aria-label={doc.name}>
+      <div className="sticky top-0 max-h-screen overflow-y-auto p-4">
+        <div className="flex items-start justify-between gap-2">
+          <h2 className="text-xl">{doc.name}</h2>
+          <button type="button" className="btn btn-ghost btn-sm" onClick={onClose} aria-label="Close">
+            <X size={16} aria-hidden="true" />
+          </button>
+        </div>
+        <h3 className="mt-3 text-lg">Lots</h3>
+        {lots.length === 0 && <p className="quiet text-sm">None: all of it is used up.</p>}
+        <table className="sheet text-sm">
+          <caption className="sr-only">Lots of {doc.name}</caption>
+          <thead>
+            <tr>
+              <th scope="col">Lot</th>
+              <th scope="col">Place</th>
+              <th scope="col" className="num">
+                On hand
+              </th>
+              <th scope="col" className="num">
+                Reserved
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {lots.map((one: Lot) => (
+              <tr key={one.id} aria-selected={one.id === lot}>
+                <td>
+                  <button
+                    type="button"
+                    className="hover:underline"
+                    aria-expanded={one.id === lot}
+                    onClick={() => setLot(one.id === lot ? null : one.id)}
+                  >
+                    {one.kind} {one.number}
+                  </button>
+                </td>
+                <td>
+                  <TextCell
+                    label={`Place of lot ${one.number}`}
+                    value={one.place}
+                    maxLength={80}
+                    onChange={(place) =>
+                      void model.act(
+                        () => request('PATCH', `/api/shelf/lots/${one.id}`, { place, tare: one.tare }),
+                        'Saved.',
+                      )
+                    }
+                  />
+                </td>
+                <td className="num">{amountOf(doc.id, one.hand, units)}</td>
+                <td className="num quiet">{one.held > 0 ? amountOf(doc.id, one.held, units) : ''}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        {chosen && (
+          <div className="mt-2 border-l-4 border-primary bg-base-200 px-3 py-2">
+            <p className="font-semibold">
+              Lot {chosen.number}, {chosen.kind}
+            </p>
+            <LotMove key={chosen.id} lot={chosen} model={model} units={units} />
+            {cord && chosen.kind !== 'offcut' && (
+              <WeighLot
+                lot={chosen}
+                mass={doc.mass ?? estimate ?? null}
+                measured={doc.mass !== null}
+                model={model}
+                units={units}
+              />
+            )}
+            <LedgerTable model={model} units={units} lot={chosen.id} />
+          </div>
+        )}
+        <h3 className="mt-4 text-lg">How it is bought</h3>
+        <dl className="grid grid-cols-[1fr_9rem] items-center gap-x-3 text-sm">
+          <dt>{cord ? 'Length of a pack' : 'Pieces in a pack'}</dt>
+          <dd>
+            {cord ? (
+              <LengthField
+                label="Length of a pack"
+                value={doc.pack}
+                units={units}
+                range={{ min: 100, max: 1_000_000, name: 'pack' }}
+                onChange={(pack) => edit({ pack })}
+              />
+            ) : (
+              <TextCell
+                label="Pieces in a pack"
+                className="text-right"
+                value={doc.pack === null ? '' : String(doc.pack)}
+                placeholder="not known"
+                check={number(1, 1_000_000)}
+                onChange={(text) => edit({ pack: value(text) })}
+              />
+            )}
+          </dd>
+          <dt>Price of a pack</dt>
+          <dd>
+            <TextCell
+              label="Price of a pack"
+              className="text-right"
+              value={doc.price === null ? '' : money(doc.price)}
+              placeholder="not known"
+              check={number(0, 100_000)}
+              onChange={(text) => edit({ price: text === '' ? null : Math.round(value(text)! * 100) })}
+            />
+          </dd>
+          <dt>Days from order to delivery</dt>
+          <dd>
+            <TextCell
+              label="Days from order to delivery"
+              className="text-right"
+              value={doc.lead_days === null ? '' : String(doc.lead_days)}
+              placeholder="not known"
+              check={number(0, 365)}
+              onChange={(text) => edit({ lead_days: value(text) })}
+            />
+          </dd>
+          {cord && (
+            <>
+              <dt>
+                Grams a metre
+                {doc.mass === null && estimate !== undefined && (
+                  <span className="quiet block">~{estimate.toFixed(1)} by its diameter and fibre</span>
+                )}
+              </dt>
+              <dd>
+                <TextCell
+                  label="Grams a metre"
+                  className="text-right"
+                  value={doc.mass === null ? '' : String(doc.mass)}
+                  placeholder="not weighed"
+                  check={number(0.05, 1000)}
+                  onChange={(text) => edit({ mass: value(text) })}
+                />
+              </dd>
+            </>
+          )}
+        </dl>
+      </div>
+    </aside>
+  );
+}

@@ -1,0 +1,86 @@
+import { format, parseISO } from 'date-fns';
+import { Undo2 } from 'lucide-react';
+import type { Units } from '../../core/measure';
+import { request } from '../../ui/api';
+import { amountOf } from '../../ui/amount';
+import type { ShelfModel } from './use-shelf';
+import { useLedger } from './use-shelf';
+
+export const MOVEMENT_WORDS: Record<string, string> = {
+  receive: 'Received',
+  reserve: 'Reserved',
+  release: 'Released',
+  issue: 'Issued',
+  return: 'Returned',
+  waste: 'Wasted',
+  count: 'Counted',
+  undo: 'Undone',
+};
+
+const signed = (item: string, amount: number, units: Units): string =>
+  amount === 0 ? '' : `${amount > 0 ? '+' : '−'}${amountOf(item, Math.abs(amount), units)}`;
+
+/** The newest lines of the ledger; each can be undone by a counter-entry. */
+export function LedgerTable({ model, units, lot }: { model: ShelfModel; units: Units; lot: string | null }) {
+  const { data: lines = [], isLoading } = useLedger(lot);
+  const names = new Map(model.shelf.lines.map(({ doc }) => [doc.id, doc.name]));
+  if (isLoading) return <p className="px-4 py-2">Reading the ledger…</p>;
+  if (lines.length === 0) return <p className="px-4 py-2">Nothing has moved yet.</p>;
+  return (
+    <div className="px-2">
+      <table className="sheet text-sm">
+        <caption className="sr-only">Movements, newest first</caption>
+        <thead>
+          <tr>
+            <th scope="col">When</th>
+            <th scope="col">What</th>
+            {!lot && <th scope="col">Lot</th>}
+            <th scope="col" className="num">
+              On hand
+            </th>
+            <th scope="col" className="num">
+              Reserved
+            </th>
+            <th scope="col">For</th>
+            <th scope="col">
+              <span className="sr-only">Undo</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {lines.map((line) => (
+            <tr key={line.id} className={line.undone ? 'line-through opacity-70' : ''}>
+              <td className="whitespace-nowrap">{format(parseISO(line.made_at), 'd MMM HH:mm')}</td>
+              <td>{MOVEMENT_WORDS[line.kind] ?? line.kind}</td>
+              {!lot && (
+                <td>
+                  {line.number}, {names.get(line.item) ?? line.item}
+                </td>
+              )}
+              <td className="num">{signed(line.item, line.hand, units)}</td>
+              <td className="num">{signed(line.item, line.held, units)}</td>
+              <td>{[line.session, line.note].filter(Boolean).join(': ')}</td>
+              <td className="text-right">
+                {line.kind !== 'undo' && !line.undone && line.session_id === null && (
+                  <button
+                    type="button"
+                    className="btn btn-ghost btn-xs"
+                    disabled={model.busy}
+                    onClick={() =>
+                      void model.act(
+                        () => request('POST', `/api/shelf/movements/${line.id}`, { key: crypto.randomUUID() }),
+                        'Undone by a counter-entry.',
+                      )
+                    }
+                  >
+                    <Undo2 size={13} aria-hidden="true" /> Undo
+                  </button>
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}

@@ -1,0 +1,189 @@
+import { differenceInCalendarDays, format, parseISO } from 'date-fns';
+import { ShoppingBasket } from 'lucide-react';
+import { Fragment, useState } from 'react';
+import type { ItemOutlook } from '../../app/outlook';
+import type { Units } from '../../core/measure';
+import { amountOf, money } from '../../ui/amount';
+import { request } from '../../ui/api';
+import { Swatch } from '../../ui/swatch';
+import { useOutlook, type ShelfModel } from './use-shelf';
+
+const day = (iso: string): string => format(parseISO(iso), 'd MMM');
+
+/** What is there for each session ahead, as a bar: what is there, and what is missing of it. */
+function NeedBars({ item, units }: { item: ItemOutlook; units: Units }) {
+  const most = Math.max(1, ...item.lines.map((line) => line.amount));
+  return (
+    <table className="sheet text-sm">
+      <caption className="sr-only">Sessions that need {item.name}</caption>
+      <thead>
+        <tr>
+          <th scope="col">Session</th>
+          <th scope="col" className="w-1/3">
+            <span className="sr-only">Needed, drawn</span>
+          </th>
+          <th scope="col" className="num">
+            Needs
+          </th>
+          <th scope="col" className="num">
+            Missing
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {item.lines.map((line) => (
+          <tr key={line.session}>
+            <td>
+              <a className="hover:underline" href={`/sessions/${line.session}/cut`}>
+                {day(line.on)}, {line.title}
+              </a>
+              {line.reserved >= line.amount && <span className="quiet"> · reserved</span>}
+            </td>
+            <td>
+              <svg viewBox="0 0 100 8" preserveAspectRatio="none" className="block h-3 w-full" aria-hidden="true">
+                <rect width={(100 * line.there) / most} height={8} className="fill-neutral" />
+                <rect
+                  x={(100 * line.there) / most}
+                  width={(100 * line.short) / most}
+                  height={8}
+                  className="fill-none stroke-error"
+                  strokeWidth={1.5}
+                  strokeDasharray="2 1"
+                />
+              </svg>
+            </td>
+            <td className="num">{amountOf(item.item, line.amount, units)}</td>
+            <td className="num">
+              {line.short > 0 ? <strong className="text-error">{amountOf(item.item, line.short, units)}</strong> : ''}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** Every item the sessions ahead need: what is short first, by when to order it, and what it costs. */
+export function OutlookTable({ model, units }: { model: ShelfModel; units: Units }) {
+  const { data, error, isLoading } = useOutlook();
+  const [open, setOpen] = useState<string | null>(null);
+  if (isLoading) return <p className="px-4 py-2">Netting the sessions ahead…</p>;
+  if (!data)
+    return (
+      <p role="alert" className="m-4 border border-error px-3 py-1.5 text-error">
+        {error?.message}
+      </p>
+    );
+  const short = data.items.filter((item) => item.short > 0);
+  const cost = short.reduce((sum, item) => sum + (item.cost ?? 0), 0);
+  const order = (item: ItemOutlook) =>
+    void model.act(async () => {
+      const answer = await request<{ note: string }>('POST', '/api/orders', {
+        id: crypto.randomUUID(),
+        item: item.item,
+        packs: item.packs,
+      });
+      return answer;
+    }, `${item.name} is ordered.`);
+  if (data.items.length === 0)
+    return <p className="px-4 py-3">No session ahead needs anything yet: give the seats projects and cords.</p>;
+  return (
+    <div className="px-2 pb-8">
+      <p className="px-2 py-1">
+        {short.length === 0
+          ? `Everything is there for the ${data.sessions} sessions ahead.`
+          : `${short.length} of ${data.items.length} items fall short in the ${data.sessions} sessions ahead${cost > 0 ? `; buying them costs ${money(cost)}` : ''}.`}
+      </p>
+      <table className="sheet">
+        <caption className="sr-only">Outlook by item, what is short first</caption>
+        <thead>
+          <tr>
+            <th scope="col">Item</th>
+            <th scope="col" className="num">
+              On hand
+            </th>
+            <th scope="col" className="num">
+              Reserved
+            </th>
+            <th scope="col" className="num">
+              On order
+            </th>
+            <th scope="col" className="num">
+              Missing
+            </th>
+            <th scope="col">First short</th>
+            <th scope="col">Order by</th>
+            <th scope="col" className="num">
+              Packs
+            </th>
+            <th scope="col" className="num">
+              Cost
+            </th>
+            <th scope="col">
+              <span className="sr-only">Order</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {data.items.map((item) => {
+            const late = item.order_by !== null && differenceInCalendarDays(parseISO(item.order_by), new Date()) < 0;
+            return (
+              <Fragment key={item.item}>
+                <tr aria-selected={open === item.item}>
+                  <td>
+                    <button
+                      type="button"
+                      className="flex items-center gap-2 text-left hover:underline"
+                      aria-expanded={open === item.item}
+                      onClick={() => setOpen(open === item.item ? null : item.item)}
+                    >
+                      {item.hex && <Swatch hex={item.hex} />} {item.name}
+                    </button>
+                  </td>
+                  <td className="num">{amountOf(item.item, item.hand, units)}</td>
+                  <td className="num quiet">{item.held > 0 ? amountOf(item.item, item.held, units) : ''}</td>
+                  <td className="num quiet">{item.ordered > 0 ? amountOf(item.item, item.ordered, units) : ''}</td>
+                  <td className="num">
+                    {item.short > 0 && <strong className="text-error">{amountOf(item.item, item.short, units)}</strong>}
+                  </td>
+                  <td>{item.short_on && day(item.short_on)}</td>
+                  <td className={late ? 'font-bold text-error' : ''}>
+                    {item.order_by && `${day(item.order_by)}${late ? ' (past)' : ''}`}
+                  </td>
+                  <td className="num">{item.packs !== null && item.packs > 0 ? item.packs : ''}</td>
+                  <td className="num">{item.cost !== null && item.cost > 0 ? money(item.cost) : ''}</td>
+                  <td className="text-right">
+                    {item.packs !== null && item.packs > 0 && (
+                      <button
+                        type="button"
+                        className="btn btn-sm"
+                        disabled={model.busy || item.offer === null || item.offer.packs === 0}
+                        onClick={() => order(item)}
+                      >
+                        <ShoppingBasket size={14} aria-hidden="true" />
+                        {item.offer?.packs === 0 ? 'Supplier is out' : `Order ${item.packs}`}
+                      </button>
+                    )}
+                  </td>
+                </tr>
+                {open === item.item && (
+                  <tr>
+                    <td colSpan={10} className="bg-base-200">
+                      <NeedBars item={item} units={units} />
+                      {item.offer && (
+                        <p className="quiet px-2 pb-2 text-sm">
+                          Supplier: packs of {amountOf(item.item, item.offer.pack, units)} at {money(item.offer.price)},{' '}
+                          {item.offer.lead_days} days, {item.offer.packs} in stock.
+                        </p>
+                      )}
+                    </td>
+                  </tr>
+                )}
+              </Fragment>
+            );
+          })}
+        </tbody>
+      </table>
+    </div>
+  );
+}

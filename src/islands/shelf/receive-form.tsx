@@ -1,0 +1,139 @@
+import { useState } from 'react';
+import type { Units } from '../../core/measure';
+import { kindOf, LOT_KINDS, type LotKind } from '../../core/shelf';
+import { LengthField } from '../../ui/length-field';
+import { request } from '../../ui/api';
+import type { ShelfModel } from './use-shelf';
+
+/** An item that can be received: from the catalogue, or on the shelf already. */
+export interface Choice {
+  readonly id: string;
+  readonly name: string;
+}
+
+const SPOOL = { min: 10, max: 2_000_000, name: 'length of cord' };
+
+/** Takes stock in: so many lots alike, each of one continuous length, or one bag of pieces. */
+export function ReceiveForm({
+  model,
+  units,
+  choices,
+  onDone,
+}: {
+  model: ShelfModel;
+  units: Units;
+  choices: readonly Choice[];
+  onDone: () => void;
+}) {
+  const [what, setWhat] = useState('');
+  const [kind, setKind] = useState<LotKind>('spool');
+  const [amount, setAmount] = useState<number | null>(null);
+  const [times, setTimes] = useState('1');
+  const [place, setPlace] = useState('');
+  const [wrong, setWrong] = useState<string | null>(null);
+  const chosen = choices.find(({ name }) => name.toLowerCase() === what.trim().toLowerCase());
+  const isCord = chosen ? kindOf(chosen.id) === 'cord' : true;
+  const save = async () => {
+    if (!chosen) return setWrong('Choose one of the list: a cord with its colour, or a piece of hardware.');
+    if (amount === null || amount < 1) return setWrong(isCord ? 'How long is each?' : 'How many pieces?');
+    const count = isCord ? Number(times) : 1;
+    if (!Number.isInteger(count) || count < 1 || count > 500) return setWrong('How many alike: 1 to 500.');
+    setWrong(null);
+    const lot = { kind: isCord ? (kind === 'bag' ? 'spool' : kind) : ('bag' as const), amount, place, tare: null };
+    const receipt = { key: crypto.randomUUID(), item: chosen.id, note: '', lots: Array(count).fill(lot) };
+    const ok = await model.act(
+      () => request('POST', '/api/shelf/receive', { receipts: [receipt] }),
+      `${chosen.name} is on the shelf.`,
+    );
+    if (ok) onDone();
+  };
+  return (
+    <form
+      className="mx-4 my-2 flex flex-wrap items-end gap-3 border hair bg-base-200 px-3 py-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+    >
+      <label className="min-w-72 flex-1 text-sm">
+        What came
+        <input
+          className="input input-sm w-full"
+          list="receive-choices"
+          value={what}
+          autoFocus
+          autoComplete="off"
+          placeholder="Satin cord 2 mm, Race blue"
+          onChange={(event) => setWhat(event.target.value)}
+        />
+        <datalist id="receive-choices">
+          {choices.map(({ id, name }) => (
+            <option key={id} value={name} />
+          ))}
+        </datalist>
+      </label>
+      {isCord ? (
+        <>
+          <label className="text-sm">
+            As
+            <select className="select select-sm" value={kind} onChange={(e) => setKind(e.target.value as LotKind)}>
+              {LOT_KINDS.filter((one) => one !== 'bag').map((one) => (
+                <option key={one}>{one}</option>
+              ))}
+            </select>
+          </label>
+          <div className="w-32 text-sm">
+            Each of
+            <LengthField
+              className="rounded border hair bg-base-100"
+              label="Length of each"
+              value={amount}
+              units={units}
+              range={SPOOL}
+              onChange={setAmount}
+            />
+          </div>
+          <label className="w-20 text-sm">
+            How many
+            <input
+              className="input input-sm w-full"
+              value={times}
+              inputMode="numeric"
+              onChange={(e) => setTimes(e.target.value)}
+            />
+          </label>
+        </>
+      ) : (
+        <label className="w-28 text-sm">
+          Pieces
+          <input
+            className="input input-sm w-full"
+            inputMode="numeric"
+            value={amount ?? ''}
+            onChange={(event) => setAmount(/^\d+$/.test(event.target.value) ? Number(event.target.value) : null)}
+          />
+        </label>
+      )}
+      <label className="w-40 text-sm">
+        Place
+        <input
+          className="input input-sm w-full"
+          value={place}
+          maxLength={80}
+          onChange={(e) => setPlace(e.target.value)}
+        />
+      </label>
+      <button className="btn btn-primary btn-sm" disabled={model.busy}>
+        Put on the shelf
+      </button>
+      <button type="button" className="btn btn-ghost btn-sm" onClick={onDone}>
+        Cancel
+      </button>
+      {wrong && (
+        <p role="alert" className="w-full text-sm text-error">
+          {wrong}
+        </p>
+      )}
+    </form>
+  );
+}

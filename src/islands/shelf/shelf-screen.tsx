@@ -1,0 +1,85 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { ShelfView } from '../../app/shelf';
+import type { Units } from '../../core/measure';
+import { useUnits } from '../../ui/units';
+import { LedgerTable } from './ledger-table';
+import { OutlookTable } from './outlook-table';
+import { OrderTable } from './order-table';
+import { StockTable } from './stock-table';
+import type { Choice } from './receive-form';
+import { useShelf } from './use-shelf';
+
+const VIEWS = { stock: 'Stock', outlook: 'Outlook', orders: 'Orders', ledger: 'Ledger' } as const;
+type View = keyof typeof VIEWS;
+
+/** What a cord weighs where nobody weighed it: by item's cord slug, grams a metre. */
+export type Masses = Readonly<Record<string, number>>;
+
+interface Props {
+  initial: ShelfView;
+  units: Units;
+  view: string | null;
+  choices: readonly Choice[];
+  masses: Masses;
+}
+
+function Shelf({ initial, units: firstUnits, view: firstView, choices, masses }: Props) {
+  const units = useUnits(firstUnits);
+  const [view, setView] = useState<View>(firstView && firstView in VIEWS ? (firstView as View) : 'stock');
+  const [selected, setSelected] = useState<string | null>(null);
+  const model = useShelf(initial, selected);
+  const go = (to: View) => {
+    setView(to);
+    window.history.replaceState(null, '', to === 'stock' ? '/shelf' : `/shelf?view=${to}`);
+  };
+  return (
+    <div>
+      <div role="tablist" aria-label="The shelf" className="flex flex-wrap gap-1 px-4 py-2">
+        {(Object.keys(VIEWS) as View[]).map((one) => (
+          <button
+            key={one}
+            type="button"
+            role="tab"
+            aria-selected={view === one}
+            className={`btn btn-sm ${view === one ? 'btn-neutral' : 'btn-ghost'}`}
+            onClick={() => go(one)}
+          >
+            {VIEWS[one]}
+          </button>
+        ))}
+      </div>
+      {model.problem && (
+        <p role="alert" className="mx-4 mb-2 border border-error px-3 py-1.5 text-error">
+          {model.problem}
+        </p>
+      )}
+      <p role="status" className="quiet min-h-5 px-4 text-sm">
+        {model.done}
+      </p>
+      {view === 'stock' && (
+        <StockTable
+          model={model}
+          units={units}
+          choices={choices}
+          masses={masses}
+          selected={selected}
+          onSelect={setSelected}
+        />
+      )}
+      {view === 'outlook' && <OutlookTable model={model} units={units} />}
+      {view === 'orders' && <OrderTable model={model} units={units} />}
+      {view === 'ledger' && <LedgerTable model={model} units={units} lot={null} />}
+    </div>
+  );
+}
+
+/** The shelf's island. */
+export function ShelfScreen(props: Props) {
+  const [client] = useState(() => new QueryClient());
+  return (
+    <QueryClientProvider client={client}>
+      <Shelf {...props} />
+    </QueryClientProvider>
+  );
+}

@@ -1,0 +1,61 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useState } from 'react';
+import type { ItemView, ShelfView } from '../../app/shelf';
+import type { OutlookView } from '../../app/outlook';
+import type { LedgerLine } from '../../data/shelf';
+import { request, type RequestProblem } from '../../ui/api';
+
+/** The shelf on screen: its totals, the item looked at, and what is done to them. */
+export function useShelf(initial: ShelfView, selected: string | null) {
+  const client = useQueryClient();
+  const { data: shelf } = useQuery<ShelfView, RequestProblem>({
+    queryKey: ['shelf'],
+    queryFn: () => request('GET', '/api/shelf'),
+    initialData: initial,
+    staleTime: 5000,
+  });
+  const { data: item } = useQuery<ItemView, RequestProblem>({
+    queryKey: ['shelf', 'item', selected],
+    queryFn: () => request('GET', `/api/shelf/items/${selected!}`),
+    enabled: selected !== null,
+  });
+  const [problem, setProblem] = useState<string | null>(null);
+  const [done, setDone] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+
+  /** Does something to the shelf and looks at it again; true when it was done. What speaks against it is kept to be shown. */
+  const act = useCallback(
+    async (work: () => Promise<unknown>, said: string): Promise<boolean> => {
+      setBusy(true);
+      setProblem(null);
+      setDone(null);
+      try {
+        await work();
+        setDone(said);
+        return true;
+      } catch (failed) {
+        setProblem((failed as RequestProblem).message);
+        return false;
+      } finally {
+        setBusy(false);
+        await client.invalidateQueries({ queryKey: ['shelf'] });
+        await client.invalidateQueries({ queryKey: ['ledger'] });
+        await client.invalidateQueries({ queryKey: ['outlook'] });
+      }
+    },
+    [client],
+  );
+  return { shelf, item, problem, done, busy, act };
+}
+
+export type ShelfModel = ReturnType<typeof useShelf>;
+
+export const useOutlook = () =>
+  useQuery<OutlookView, RequestProblem>({ queryKey: ['outlook'], queryFn: () => request('GET', '/api/outlook') });
+
+/** The newest movements, of one lot or of all. */
+export const useLedger = (lot: string | null) =>
+  useQuery<LedgerLine[], RequestProblem>({
+    queryKey: ['ledger', lot],
+    queryFn: () => request('GET', `/api/shelf/ledger${lot ? `?lot=${lot}` : ''}`),
+  });

@@ -1,0 +1,5 @@
+import { labelPrinter } from '../../../app/labels';
+import { checkNothing } from '../../../http/checks';
+import { writes } from '../../../http/endpoint';
+
+export const DELETE = writes(checkNothing, async (_, { params }) => labelPrinter().cancel(Number(params.job)));

@@ -1,0 +1,13 @@
+import { printLabels, sessionLabels } from '../../../../app/labels';
+import { checkLabels } from '../../../../http/checks';
+import { downloads, idOf, writes } from '../../../../http/endpoint';
+import { readerOf } from '../../../../http/reader';
+
+export const GET = downloads(async (context) => {
+  const kind = context.url.searchParams.get('kind') === 'cuts' ? 'cuts' : 'bags';
+  const { units } = readerOf(context.cookies);
+  const { bytes, name } = await sessionLabels(idOf(context), kind, units, context.url.origin);
+  return { body: bytes, type: 'application/pdf', name };
+});
+/** Sends them to the label printer. */
+export const POST = writes(checkLabels, async ({ kind }, context) => printLabels(idOf(context), kind));
