@@ -7,6 +7,8 @@ import { editSettings, openSettings } from '../src/app/settings';
 import { cutKey, cutsNow } from '../src/core/session';
 import { countSessionsBut } from '../src/data/sessions';
 import { inTransaction } from '../src/data/transaction';
+import { receiveStock } from '../src/app/shelf';
+import { MILL_SHELF } from './stock';
 import { HARBOUR_FAIR, MILL_CLUB, TIDE_CLUB } from './people';
 
 /** The same id for the same name at every load, so that addresses in the demo stay. */
@@ -81,6 +83,15 @@ export async function loadDemo(today: string): Promise<void> {
       changes: { wrist: { mm, method: 'tape', taken_on: after(today, days) } },
     });
   }
+
+  await receiveStock(
+    MILL_SHELF.map(({ item, kind, amounts, place, tare = null }, i) => ({
+      key: idFor(`stock ${i}`),
+      item,
+      note: 'stock when the shelf was set up',
+      lots: amounts.map((amount) => ({ kind, amount, place, tare })),
+    })),
+  );
 
   const club = await openSession(DEMO_SESSIONS.club);
   const now = cutsNow(stageSeats(club.seats, club.session, club.studio));
