@@ -70,6 +70,7 @@ export interface SessionLine {
   readonly title: string;
   readonly held_on: string;
   readonly starts_at: string | null;
+  readonly minutes: number | null;
   readonly place: string;
   readonly seats: number;
   readonly cut: boolean;
@@ -78,7 +79,7 @@ export interface SessionLine {
 /** Sessions that are not deleted, newest first, with their number of seats. */
 export function listSessions(limit: number, offset: number, t: Transaction): Promise<SessionLine[]> {
   return database().query<SessionLine>(
-    `SELECT s.id, s.title, s.held_on, to_char(s.starts_at, 'HH24:MI') AS starts_at, s.place, s.cut_done IS NOT NULL AS cut,
+    `SELECT s.id, s.title, s.held_on, to_char(s.starts_at, 'HH24:MI') AS starts_at, s.minutes, s.place, s.cut_done IS NOT NULL AS cut,
             (SELECT count(*)::int FROM seats WHERE session_id = s.id) AS seats
        FROM sessions s WHERE s.deleted_at IS NULL ORDER BY s.held_on DESC, s.starts_at DESC NULLS LAST, s.id LIMIT $1 OFFSET $2`,
     { bind: [limit, offset], type: QueryTypes.SELECT, transaction: t },

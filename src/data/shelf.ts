@@ -13,7 +13,7 @@ export interface Lot {
   readonly tare: number | null;
   readonly hand: number;
   readonly held: number;
-  /** Nothing was cut or taken from it yet. */
+  /** A pack that nothing was cut or taken from yet. */
   readonly fresh: boolean;
 }
 
@@ -38,7 +38,7 @@ const select = <T extends object>(sql: string, bind: unknown[], t: Transaction):
   database().query<T>(sql, { bind, type: QueryTypes.SELECT, transaction: t });
 
 const LOT = `id, number, item, kind, place, tare::float8 AS tare, hand, held,
-  kind <> 'offcut' AND NOT EXISTS (SELECT 1 FROM movements m WHERE m.lot = lots.id AND m.kind IN ('issue', 'waste')) AS fresh`;
+  kind = 'pack' AND NOT EXISTS (SELECT 1 FROM movements m WHERE m.lot = lots.id AND m.kind IN ('issue', 'waste')) AS fresh`;
 
 export async function readItems(t: Transaction): Promise<Versioned<Item>[]> {
   return select<Versioned<Item>>('SELECT doc, version FROM items ORDER BY id', [], t);

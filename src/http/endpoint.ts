@@ -102,6 +102,26 @@ export function writes<T>(
   };
 }
 
+/** A studio's archive is well under this. */
+const MOST_FILE_BYTES = 100_000_000;
+
+/** An endpoint that takes one file of a type, from our own page. */
+export function takesFile(type: string, work: (bytes: Uint8Array) => Promise<unknown>): APIRoute {
+  return async (context) => {
+    if (!fromOurPage(context))
+      return problemResponse(403, 'cross-origin', 'Changes are taken from Lapboard’s own pages only.');
+    if (!context.request.headers.get('content-type')?.startsWith(type))
+      return problemResponse(415, 'not-the-type', `Send a file of type ${type}.`);
+    if (Number(context.request.headers.get('content-length') ?? 0) > MOST_FILE_BYTES)
+      return problemResponse(413, 'too-large', 'That is over 100 MB.');
+    try {
+      return answer(await work(new Uint8Array(await context.request.arrayBuffer())));
+    } catch (error) {
+      return tell(error);
+    }
+  };
+}
+
 /** `/changes/wrist_mm` as a person would name it. */
 const fieldName = (pointer: string): string =>
   pointer

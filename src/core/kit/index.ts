@@ -1,3 +1,4 @@
 export { kitItems, toolsFor, type KitItem } from './kit';
 export { sessionNeeds, sparesOf, type ItemNeed, type KitPlan } from './needs';
+export { kitCost, totalCost, type KitCost, type UnitPrices } from './cost';
 export { sharedTools, type SharedTool } from './shared-tools';

@@ -85,6 +85,9 @@ export function CutStage({
           />
           All of this is cut
         </label>
+        <a className="btn btn-sm" href={`/api/sessions/${view.session.id}/cuts.csv`} download>
+          As CSV
+        </a>
         <button type="button" className="btn btn-sm" onClick={onNext}>
           On to the kits
         </button>

@@ -5,6 +5,7 @@ import type { Hardware } from '../../core/part';
 import type { Figure, Settings } from '../../core/studio';
 import type { SettingsView } from '../../app/settings';
 import { request, type RequestProblem } from '../../ui/api';
+import { TakeAway } from './take-away';
 import { DocumentTable, type NumberField } from './document-table';
 
 const CORD_FIELDS: readonly NumberField<Cord>[] = [
@@ -166,6 +167,7 @@ export function SettingsScreen({ view, figures }: { view: SettingsView; figures:
           words={(h) => `${h.kind.replace('-', ' ')}${h.nickel ? ', contains nickel' : ''}`}
         />
       </section>
+      <TakeAway />
     </div>
   );
 }

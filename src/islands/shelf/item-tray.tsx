@@ -36,7 +36,7 @@ export function ItemTray({
   const units = useUnits(firstUnits);
   const [lot, setLot] = useState<string | null>(null);
   const { item } = model;
-  if (!item) return <aside className="w-[27rem] shrink-0 border-l hair p-4">Looking…</aside>;
+  if (!item) return <aside className="w-[25rem] shrink-0 border-l hair p-4">Looking…</aside>;
   const { line, lots } = item;
   const { doc, version } = line;
   const cord = cordOf(doc.id);
@@ -48,7 +48,7 @@ export function ItemTray({
   const chosen = lots.find((one) => one.id === lot) ?? null;
   const estimate = cord ? masses[cord.cord] : undefined;
   return (
-    <aside className="w-[27rem] shrink-0 border-l hair" aria-label={doc.name}>
+    <aside className="w-[25rem] shrink-0 border-l hair" aria-label={doc.name}>
       <div className="sticky top-0 max-h-screen overflow-y-auto p-4">
         <div className="flex items-start justify-between gap-2">
           <h2 className="text-xl">{doc.name}</h2>

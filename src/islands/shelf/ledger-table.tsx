@@ -1,5 +1,6 @@
 import { format, parseISO } from 'date-fns';
 import { Undo2 } from 'lucide-react';
+import type { LedgerLine } from '../../data/shelf';
 import type { Units } from '../../core/measure';
 import { request } from '../../ui/api';
 import { amountOf } from '../../ui/amount';
@@ -20,6 +21,8 @@ export const MOVEMENT_WORDS: Record<string, string> = {
 const signed = (item: string, amount: number, units: Units): string =>
   amount === 0 ? '' : `${amount > 0 ? '+' : '−'}${amountOf(item, Math.abs(amount), units)}`;
 
+const why = ({ session, note }: LedgerLine): string => [session, note].filter(Boolean).join(': ');
+
 /** The newest lines of the ledger; each can be undone by a counter-entry. */
 export function LedgerTable({ model, units, lot }: { model: ShelfModel; units: Units; lot: string | null }) {
   const { data: lines = [], isLoading } = useLedger(lot);
@@ -27,7 +30,7 @@ export function LedgerTable({ model, units, lot }: { model: ShelfModel; units: U
   if (isLoading) return <p className="px-4 py-2">Reading the ledger…</p>;
   if (lines.length === 0) return <p className="px-4 py-2">Nothing has moved yet.</p>;
   return (
-    <div className="px-2">
+    <div className={lot ? '' : 'px-2'}>
       <table className="sheet text-sm">
         <caption className="sr-only">Movements, newest first</caption>
         <thead>
@@ -41,7 +44,7 @@ export function LedgerTable({ model, units, lot }: { model: ShelfModel; units: U
             <th scope="col" className="num">
               Reserved
             </th>
-            <th scope="col">For</th>
+            {!lot && <th scope="col">For</th>}
             <th scope="col">
               <span className="sr-only">Undo</span>
             </th>
@@ -51,7 +54,10 @@ export function LedgerTable({ model, units, lot }: { model: ShelfModel; units: U
           {lines.map((line) => (
             <tr key={line.id} className={line.undone ? 'line-through opacity-70' : ''}>
               <td className="whitespace-nowrap">{format(parseISO(line.made_at), 'd MMM HH:mm')}</td>
-              <td>{MOVEMENT_WORDS[line.kind] ?? line.kind}</td>
+              <td>
+                {MOVEMENT_WORDS[line.kind] ?? line.kind}
+                {lot && <span className="quiet block text-xs">{why(line)}</span>}
+              </td>
               {!lot && (
                 <td>
                   {line.number}, {names.get(line.item) ?? line.item}
@@ -59,7 +65,7 @@ export function LedgerTable({ model, units, lot }: { model: ShelfModel; units: U
               )}
               <td className="num">{signed(line.item, line.hand, units)}</td>
               <td className="num">{signed(line.item, line.held, units)}</td>
-              <td>{[line.session, line.note].filter(Boolean).join(': ')}</td>
+              {!lot && <td>{why(line)}</td>}
               <td className="text-right">
                 {line.kind !== 'undo' && !line.undone && line.session_id === null && (
                   <button
@@ -73,7 +79,7 @@ export function LedgerTable({ model, units, lot }: { model: ShelfModel; units: U
                       )
                     }
                   >
-                    <Undo2 size={13} aria-hidden="true" /> Undo
+                    <Undo2 size={13} aria-hidden="true" /> {lot ? <span className="sr-only">Undo</span> : 'Undo'}
                   </button>
                 )}
               </td>

@@ -170,6 +170,11 @@ export function OutlookTable({ model, units }: { model: ShelfModel; units: Units
                   <tr>
                     <td colSpan={10} className="bg-base-200">
                       <NeedBars item={item} units={units} />
+                      {item.short > 0 && item.hand - item.held >= item.short && (
+                        <p className="px-2 pb-1 text-sm">
+                          There is as much in all, but no piece of it is long enough: a cut is never joined.
+                        </p>
+                      )}
                       {item.offer && (
                         <p className="quiet px-2 pb-2 text-sm">
                           Supplier: packs of {amountOf(item.item, item.offer.pack, units)} at {money(item.offer.price)},{' '}

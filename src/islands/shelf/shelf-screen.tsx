@@ -54,7 +54,7 @@ function Shelf({ initial, units: firstUnits, view: firstView, choices, masses }:
           {model.problem}
         </p>
       )}
-      <p role="status" className="quiet min-h-5 px-4 text-sm">
+      <p role="status" className="quiet px-4 text-sm">
         {model.done}
       </p>
       {view === 'stock' && (

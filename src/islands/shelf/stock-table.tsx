@@ -78,19 +78,19 @@ export function StockTable({
                   <thead>
                     <tr>
                       <th scope="col">Item</th>
-                      <th scope="col" className="num w-28">
+                      <th scope="col" className="num w-22">
                         On hand
                       </th>
-                      <th scope="col" className="num w-28">
+                      <th scope="col" className="num w-22">
                         Reserved
                       </th>
-                      <th scope="col" className="num w-28">
+                      <th scope="col" className="num w-22">
                         Free
                       </th>
-                      <th scope="col" className="num w-28">
+                      <th scope="col" className="num w-22">
                         On order
                       </th>
-                      <th scope="col" className="num w-16">
+                      <th scope="col" className="num w-12">
                         Lots
                       </th>
                     </tr>

@@ -1,9 +1,12 @@
-import { useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { FileText, PackageCheck, PackageOpen, Undo2 } from 'lucide-react';
 import { useState } from 'react';
+import type { SessionStock } from '../../../app/kits';
 import type { SessionView } from '../../../app/session';
+import { kitCost, totalCost, type KitCost } from '../../../core/kit';
 import { formatLength, type Units } from '../../../core/measure';
 import { packingOf, type BagLine } from '../../../core/session';
+import { money } from '../../../ui/amount';
 import { request, type RequestProblem } from '../../../ui/api';
 import { Swatch } from '../../../ui/swatch';
 import { viewKey } from '../send';
@@ -11,6 +14,16 @@ import type { SessionModel } from '../use-session';
 import { itemLook } from './item-look';
 import { LabelPrinterPanel } from './label-printer-panel';
 import { Leftovers } from './leftovers';
+
+/** A kit's cost, and whether something of it has no price. */
+function CostWords({ cost }: { cost: KitCost }) {
+  return (
+    <>
+      {cost.unknown.length > 0 && <span title="Something of it has no price">over </span>}
+      {money(Math.round(cost.minor))}
+    </>
+  );
+}
 
 /** The kits: a bag a seat to tick off, what the room shares, labels, the issue from the shelf and what comes back. */
 export function KitStage({
@@ -36,6 +49,17 @@ export function KitStage({
     figures,
     (seat) => (ages.get(seat) ?? 99) < figures.flame_age,
   );
+  const { data: stock } = useQuery<SessionStock, RequestProblem>({
+    queryKey: ['stock', id, 'kit'],
+    queryFn: () => request('GET', `/api/sessions/${id}/stock`),
+  });
+  const prices = Object.fromEntries(
+    Object.entries(stock?.prices ?? {}).flatMap(([item, price]) =>
+      stock?.packs[item] ? [[item, price / stock.packs[item]]] : [],
+    ),
+  );
+  const costs = seats.map(({ plan }) => kitCost(plan, prices, figures));
+  const total = totalCost(costs);
   const ticks = new Set(kits?.ticks);
   const issued = kits?.issued ?? null;
   const state = stages.find(({ stage }) => stage === 'kit')!;
@@ -132,10 +156,13 @@ export function KitStage({
                 For
               </th>
               <th scope="col">What goes in</th>
+              <th scope="col" className="num w-20">
+                Cost
+              </th>
             </tr>
           </thead>
           <tbody>
-            {bags.map((bag) => {
+            {bags.map((bag, i) => {
               const ids = [...bag.lines.map((line) => line.id), `${bag.seat}/card`];
               const all = ids.every((one) => ticks.has(one));
               return (
@@ -188,12 +215,27 @@ export function KitStage({
                       </li>
                     </ul>
                   </td>
+                  <td className="num align-top pt-1.5">{stock && <CostWords cost={costs[i]!} />}</td>
                 </tr>
               );
             })}
           </tbody>
         </table>
         <div className="space-y-5 px-2">
+          {stock && (
+            <section>
+              <h2 className="text-lg">Cost</h2>
+              <p>
+                <strong className="text-lg tabular-nums">{money(Math.round(total.minor))}</strong> for {seats.length}{' '}
+                {seats.length === 1 ? 'kit' : 'kits'}, by the price of a pack.
+              </p>
+              {total.unknown.length > 0 && (
+                <p className="quiet text-sm">
+                  Without {total.unknown.map((item) => itemLook(item, view.studio).name).join(', ')}: no price is known.
+                </p>
+              )}
+            </section>
+          )}
           <section>
             <h2 className="text-lg">For the room</h2>
             <ul>

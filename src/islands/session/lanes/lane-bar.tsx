@@ -49,8 +49,8 @@ function CutBox({
       }}
     >
       <span className="flex items-center gap-1 font-bold">
-        {cut.bag}
-        {locked && <Lock size={11} aria-hidden="true" />}
+        {cut.bag} <span className="truncate font-normal">{cut.label}</span>
+        {locked && <Lock size={11} className="shrink-0" aria-hidden="true" />}
       </span>
       <span aria-hidden="true">{length}</span>
     </button>

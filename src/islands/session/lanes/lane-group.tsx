@@ -20,7 +20,7 @@ function inWords(laid: Laid, lanes: LanesModel, loss: number, keep: number, unit
     bought.length > 0
       ? `${bought.length} ${bought.length === 1 ? 'pack' : 'packs'} of ${formatTotal(bought[0]!.length_mm, units)} to buy`
       : fresh > 0
-        ? `Opens ${formatTotal(fresh, units)} that nothing was cut from yet`
+        ? `Opens ${opened.length === 1 ? 'a pack' : `${opened.length} packs`} (${formatTotal(fresh, units)})`
         : 'Opens nothing new',
     scrap > 0 ? `${formatLength(scrap, units)} of scrap` : 'no scrap',
     gap === 0 ? 'no plan opens less' : `at most ${formatTotal(gap, units)} better is possible`,
@@ -104,6 +104,11 @@ export function LaneGroup({
         <DndContext sensors={sensors} onDragEnd={dropped}>
           <table className="sheet mt-1 table-fixed">
             <caption className="sr-only">Which lengths of {name} are cut from which piece</caption>
+            <colgroup>
+              <col className="w-40" />
+              <col />
+              <col className="w-32" />
+            </colgroup>
             <thead className="sr-only">
               <tr>
                 <th scope="col">Piece</th>

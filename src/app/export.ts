@@ -1,0 +1,171 @@
+import { DatabaseError, UniqueConstraintError } from 'sequelize';
+import { Problem } from '../core/problem';
+import { cutList, seatOf, type SessionDocument } from '../core/session';
+import { kindOf } from '../core/shelf';
+import { clearCatalogue, fillTable, isEmptyStudio, readTable, STUDIO_TABLES, type StudioTable } from '../data/archive';
+import { listSessions } from '../data/sessions';
+import { ledger, lotsOf, readItems } from '../data/shelf';
+import { inTransaction } from '../data/transaction';
+import { packStudio, unpackStudio } from '../formats/archive';
+import { toCalendar } from '../formats/calendar';
+import { toCsv } from '../formats/csv';
+import { today } from './clock';
+import { openSession, stageSeats } from './session';
+import { shelfLines } from './shelf';
+import { readStudio } from './studio';
+
+/** The whole studio as one ZIP. */
+export function exportStudio(): Promise<Uint8Array> {
+  return inTransaction(async (t) => {
+    const tables: Record<string, Record<string, unknown>[]> = {};
+    for (const table of STUDIO_TABLES) tables[table] = await readTable(table, t);
+    return packStudio(tables, today());
+  });
+}
+
+/** Brings an exported studio into an empty one: all of it, or nothing. */
+export function importStudio(bytes: Uint8Array): Promise<{ readonly rows: number }> {
+  const unpacked = unpackStudio(bytes);
+  if (!unpacked.ok) throw new Problem(422, 'archive', unpacked.why);
+  const unknown = Object.keys(unpacked.tables).find((name) => !STUDIO_TABLES.includes(name as StudioTable));
+  if (unknown) throw new Problem(422, 'archive', `It holds “${unknown}”, which this version does not know.`);
+  return inTransaction(async (t) => {
+    if (!(await isEmptyStudio(t)))
+      throw new Problem(
+        409,
+        'not-empty',
+        'There are people, sessions or stock here already: a studio is brought into an empty one only.',
+      );
+    await clearCatalogue(t);
+    let rows = 0;
+    for (const table of STUDIO_TABLES) {
+      const own = unpacked.tables[table] ?? [];
+      try {
+        await fillTable(table, own, t);
+      } catch (error) {
+        if (error instanceof DatabaseError || error instanceof UniqueConstraintError)
+          throw new Problem(422, 'archive', `${table}.json does not fit: ${error.message}. Nothing was brought in.`);
+        throw error;
+      }
+      rows += own.length;
+    }
+    return { rows };
+  });
+}
+
+/** The shelf, a line a lot. */
+export function shelfCsv(): Promise<string> {
+  return inTransaction(async (t) => {
+    const items = new Map((await readItems(t)).map(({ doc }) => [doc.id, doc]));
+    const lots = await lotsOf([...items.keys()], t);
+    const rows = lots.map(({ number, item, kind, place, hand, held }) => ({
+      lot: number,
+      item: items.get(item)!.name,
+      kind,
+      place,
+      amount: hand,
+      reserved: held,
+      unit: kindOf(item) === 'cord' ? 'mm' : 'pieces',
+    }));
+    return toCsv(rows, ['lot', 'item', 'kind', 'place', 'amount', 'reserved', 'unit']);
+  });
+}
+
+/** The shelf as JSON: items with their totals, and every lot. */
+export function shelfJson(): Promise<object> {
+  return inTransaction(async (t) => {
+    const { lines } = await shelfLines(t);
+    const lots = await lotsOf(
+      lines.map(({ doc }) => doc.id),
+      t,
+    );
+    return { format: 'lapboard-shelf', version: 1, items: lines.map(({ doc }) => doc), lots };
+  });
+}
+
+const LEDGER_COLUMNS = ['id', 'made_at', 'kind', 'lot', 'item', 'on_hand', 'reserved', 'session', 'note', 'undoes'];
+
+/** The whole ledger, oldest first. */
+async function ledgerRows(): Promise<Record<string, string | number | null>[]> {
+  const lines = await inTransaction((t) => ledger({}, 10_000_000, t));
+  return lines.reverse().map(({ id, made_at, kind, number, item, hand, held, session, note, undoes }) => ({
+    id: Number(id),
+    made_at: new Date(made_at).toISOString(),
+    kind,
+    lot: number,
+    item,
+    on_hand: hand,
+    reserved: held,
+    session,
+    note,
+    undoes: undoes === null ? null : Number(undoes),
+  }));
+}
+export const ledgerCsv = async (): Promise<string> => toCsv(await ledgerRows(), LEDGER_COLUMNS);
+export const ledgerJson = async (): Promise<object> => ({
+  format: 'lapboard-ledger',
+  version: 1,
+  movements: await ledgerRows(),
+});
+
+/** Every session as a calendar. */
+export function sessionsCalendar(): Promise<string> {
+  return inTransaction(async (t) => {
+    const { settings } = await readStudio(t);
+    const sessions = await listSessions(5000, 0, t);
+    return toCalendar(settings.name, sessions);
+  });
+}
+
+/** A session as the document the command line plans. A seat without wrist or project cannot be said in it and is left out. */
+export async function sessionDocument(id: string): Promise<SessionDocument> {
+  const { session, seats, studio } = await openSession(id);
+  const school = session.school ?? studio.settings.school;
+  return {
+    format: 'lapboard-session',
+    version: 1,
+    title: session.title,
+    school,
+    seats: seats.flatMap((record) => {
+      const seat = seatOf(record, school, studio.catalogue.projects);
+      const sizing = record.project ? studio.catalogue.projects[record.project]?.sizing : undefined;
+      const size = seat.size ?? (sizing?.by === 'band' ? { knotted: sizing.band_mm } : null);
+      if (!size || !record.project) return [];
+      const cords = Object.fromEntries(Object.entries(seat.cords).map(([role, choice]) => [role, choice.cord]));
+      return [
+        {
+          label: seat.label,
+          size: size as SessionDocument['seats'][number]['size'],
+          ...(seat.hand !== null && { hand: seat.hand }),
+          ...(seat.age !== null && { age: seat.age }),
+          skill: seat.skill,
+          ease: seat.ease,
+          ...(seat.avoid.length > 0 && { avoid: [...seat.avoid] }),
+          project: record.project,
+          options: seat.options,
+          cords,
+          school: seat.school,
+        },
+      ];
+    }),
+  };
+}
+
+/** A session's cuts, a line a length. */
+export async function cutsCsv(id: string): Promise<string> {
+  const view = await openSession(id);
+  const plans = stageSeats(view.seats, view.session, view.studio).map(({ plan }) => plan);
+  const rows = cutList(plans).flatMap((group) =>
+    group.lines.map(({ seat, plan, cut }) => ({
+      bag: seat,
+      name: plan.label,
+      project: plan.piece?.project.name ?? '',
+      cord: group.cord.name,
+      colour: group.colour.name,
+      role: cut.role,
+      pieces: cut.pieces,
+      length_mm: cut.length_mm,
+    })),
+  );
+  return toCsv(rows, ['bag', 'name', 'project', 'cord', 'colour', 'role', 'pieces', 'length_mm']);
+}

@@ -1,0 +1,5 @@
+import { importStudio } from '../../app/export';
+import { takesFile } from '../../http/endpoint';
+
+/** Brings an exported studio into an empty one. */
+export const POST = takesFile('application/zip', importStudio);
