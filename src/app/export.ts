@@ -131,6 +131,8 @@ export async function sessionDocument(id: string): Promise<SessionDocument> {
       const sizing = record.project ? studio.catalogue.projects[record.project]?.sizing : undefined;
       const size = seat.size ?? (sizing?.by === 'band' ? { knotted: sizing.band_mm } : null);
       if (!size || !record.project) return [];
+      // The document has no colours: so many chosen are said as the option for so many.
+      const colours = Math.max(0, ...Object.values(seat.cords).map((choice) => choice.colours?.length ?? 0));
       const cords = Object.fromEntries(Object.entries(seat.cords).map(([role, choice]) => [role, choice.cord]));
       return [
         {
@@ -142,7 +144,7 @@ export async function sessionDocument(id: string): Promise<SessionDocument> {
           ease: seat.ease,
           ...(seat.avoid.length > 0 && { avoid: [...seat.avoid] }),
           project: record.project,
-          options: seat.options,
+          options: { ...(colours > 0 && { colours }), ...seat.options },
           cords,
           school: seat.school,
         },

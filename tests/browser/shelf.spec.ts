@@ -1,0 +1,256 @@
+import type { Page } from '@playwright/test';
+import { expect, makeSession, open, saved, test } from './fixture';
+
+/** Does something through the API as a page of ours would. */
+async function post(page: Page, path: string, data: object): Promise<void> {
+  const answer = await page.request.post(path, { headers: { origin: new URL(page.url()).origin }, data });
+  expect(answer.ok(), await answer.text()).toBe(true);
+}
+
+/** Puts lots on the shelf. */
+const receive = (page: Page, item: string, kind: string, amounts: readonly number[]) =>
+  post(page, '/api/shelf/receive', {
+    receipts: [
+      {
+        key: crypto.randomUUID(),
+        item,
+        note: '',
+        lots: amounts.map((amount) => ({ kind, amount, place: 'Bench', tare: null })),
+      },
+    ],
+  });
+
+const guest = (name: string, cord: string, colour: string) => ({
+  name,
+  wrist_mm: 165,
+  wrist_method: 'tape',
+  project: 'band-buckle',
+  cords: { whole: { cord, colours: [colour] } },
+});
+
+test('from a plan over lanes, buying and a part delivery to issued kits, leftovers and the next outlook', async ({
+  page,
+  watch,
+}) => {
+  watch.mayBeRefused = true;
+  await open(page, '/');
+  // Two sessions of one cord that the shelf has too little of: 1 m of satin in heron grey.
+  const cord = 'cord/satin-2/heron';
+  await receive(page, cord, 'offcut', [1000]);
+  await receive(page, 'hardware/buckle-15', 'bag', [20]);
+  const first = await makeSession(page, 'Flow one', [
+    guest('Ada Quoin', 'satin-2', 'heron'),
+    guest('Bo Trow', 'satin-2', 'heron'),
+  ]);
+  const second = await makeSession(page, 'Flow two', [guest('Cy Weir', 'satin-2', 'heron')]);
+  await page.request.patch(`/api/sessions/${second}`, {
+    headers: { origin: new URL(page.url()).origin },
+    data: { version: 1, changes: { held_on: '2031-03-03' } },
+  });
+
+  await open(page, `/sessions/${first}/cut`);
+  await page.getByRole('tab', { name: 'From the shelf' }).click();
+  await expect(page.getByText(/pack of .* to buy; .*no plan opens less/)).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('link', { name: 'see what to order' }).click();
+
+  // What is short says how much, by when, and in whole packs.
+  await page.waitForURL(/view=outlook/);
+  const row = page.getByRole('row', { name: /Satin cord 2 mm, Heron grey/ }).first();
+  await expect(row).toContainText('3 Feb');
+  await row.getByRole('button', { name: /^Satin/ }).click();
+  await expect(page.getByRole('row', { name: /3 Feb, Flow one/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /3 Mar, Flow two/ })).toBeVisible();
+  await row.getByRole('button', { name: /^Order/ }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'is ordered' })).toBeVisible();
+
+  // A delivery comes, and lies on the shelf.
+  await page.getByRole('tab', { name: 'Orders' }).click();
+  await page.getByLabel('Packs of Satin cord 2 mm, Heron grey that came').fill('1');
+  await page.getByLabel('Place for Satin cord 2 mm, Heron grey').fill('Drawer 9');
+  await page.getByRole('button', { name: 'Receive' }).first().click();
+  await expect(page.getByText('1 pack of Satin cord 2 mm, Heron grey on the shelf.')).toBeVisible();
+
+  // Now the lanes are covered; they are reserved, and the table sheet can be cut by.
+  await open(page, `/sessions/${first}/cut`);
+  await page.getByRole('tab', { name: 'From the shelf' }).click();
+  const reserve = page.getByRole('button', { name: 'Reserve this on the shelf' });
+  await expect(reserve).toBeEnabled({ timeout: 30_000 });
+  await expect(page.getByText('to be bought')).toHaveCount(0);
+  await reserve.click();
+  await expect(page.getByText('Reserved on the shelf.')).toBeVisible();
+  const table = await page.request.get(`/sessions/${first}/table`);
+  expect(await table.text()).toContain('Drawer 9');
+
+  // Kits: ticked off, labelled, issued all at once.
+  await page.getByRole('link', { name: /4 Kit/ }).click();
+  await page.getByRole('checkbox', { name: 'Bag 1 of Ada Quoin is packed' }).check();
+  await saved(page);
+  const labels = await page.request.get(`/api/sessions/${first}/labels?kind=bags`);
+  expect(labels.headers()['content-type']).toBe('application/pdf');
+  await page.getByRole('button', { name: 'Issue all kits from the shelf' }).click();
+  await expect(page.getByText(/Issued from the shelf on/)).toBeVisible();
+  await expect(page.getByRole('link', { name: /4 Kit/ })).toContainText('2 kits issued');
+  await page.reload();
+  await expect(page.getByRole('checkbox', { name: 'Bag 1 of Ada Quoin is packed' })).toBeChecked();
+
+  // What came back is an offcut; what is too short is refused by name.
+  const back = page.getByLabel('Satin cord 2 mm, Heron grey', { exact: true });
+  await back.fill('4 cm');
+  await page.getByRole('button', { name: 'Put it back on the shelf' }).click();
+  await expect(page.getByRole('alert')).toContainText('shorter than the 300 mm worth keeping');
+  await back.fill('45 cm; 60 cm');
+  await page.getByRole('button', { name: 'Put it back on the shelf' }).click();
+  await expect(page.getByText('2 back on the shelf.')).toBeVisible();
+
+  // The next session's outlook has changed: the first is gone from it, and nothing is short any more.
+  await open(page, '/shelf?view=outlook');
+  const after = page.getByRole('row', { name: /Satin cord 2 mm, Heron grey/ }).first();
+  await expect(after).not.toContainText('Mar');
+  await after.getByRole('button', { name: /^Satin/ }).click();
+  await expect(page.getByRole('row', { name: /3 Mar, Flow two/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /Flow one/ })).toHaveCount(0);
+});
+
+test('a cut is moved and locked by hand, and what does not fit says why', async ({ page }) => {
+  await open(page, '/');
+  const cord = 'cord/satin-2/night';
+  await receive(page, cord, 'spool', [9000, 2600]);
+  const id = await makeSession(page, 'By hand', [
+    guest('Ada Quoin', 'satin-2', 'night'),
+    guest('Bo Trow', 'satin-2', 'night'),
+  ]);
+  await open(page, `/sessions/${id}/cut`);
+  await page.getByRole('tab', { name: 'From the shelf' }).click();
+  await expect(page.getByRole('button', { name: 'Lay out again' })).toBeVisible({ timeout: 30_000 });
+  const section = page.getByRole('region', { name: 'Satin cord 2 mm, Night tide' });
+  const lanes = section.locator('[data-lane]');
+  await section.getByRole('button', { name: /Bag 1, Ada Quoin/ }).click();
+  await section.getByRole('button', { name: 'Lock here' }).click();
+  await expect(section.getByRole('button', { name: /Bag 1, Ada Quoin, .*, locked/ })).toBeVisible();
+  await section.getByRole('button', { name: 'Lay out the rest again' }).click();
+  await expect(page.getByRole('button', { name: 'Lay out again' })).toBeVisible({ timeout: 30_000 });
+  await expect(section.getByRole('button', { name: /Bag 1, Ada Quoin, .*, locked/ })).toBeVisible();
+  expect(await lanes.count()).toBeGreaterThan(0);
+  await page.getByRole('button', { name: 'Reserve this on the shelf' }).click();
+  await expect(page.getByText('Reserved on the shelf.')).toBeVisible();
+  // A wrist changes: what is laid out is no longer what is called for, and it says so.
+  await page.getByRole('link', { name: /2 Fit/ }).click();
+  await page.getByRole('textbox', { name: 'Wrist of Bo Trow' }).fill('19 cm');
+  await page.keyboard.press('Enter');
+  await saved(page);
+  await page.getByRole('link', { name: /3 Cut/ }).click();
+  await page.getByRole('tab', { name: 'From the shelf' }).click();
+  await expect(page.getByText(/Bo Trow was laid out at|Laying out|Reserve this/).first()).toBeVisible();
+});
+
+test('500 cuts over 60 pieces of stock are laid out without blocking the page, and can be stopped', async ({
+  page,
+}) => {
+  test.slow();
+  await open(page, '/');
+  const lengths = Array.from({ length: 59 }, (_, i) => 2500 + ((i * 7919) % 24_000));
+  await receive(page, 'cord/cotton-2/reed', 'spool', lengths);
+  const id = await makeSession(
+    page,
+    'Many',
+    Array.from({ length: 500 }, (_, i) => ({
+      ...guest(`Guest ${i}`, 'cotton-2', 'reed'),
+      wrist_mm: 120 + ((i * 37) % 110),
+    })),
+  );
+  await open(page, `/sessions/${id}/cut`);
+  await page.evaluate(() => {
+    Object.assign(window, { frames: 0 });
+    const tick = () => {
+      (window as unknown as { frames: number }).frames += 1;
+      requestAnimationFrame(tick);
+    };
+    requestAnimationFrame(tick);
+  });
+  const frames = () => page.evaluate(() => (window as unknown as { frames: number }).frames);
+  await page.getByRole('tab', { name: 'From the shelf' }).click();
+  await expect(page.getByText(/Best so far/)).toBeVisible({ timeout: 30_000 });
+  // The page goes on drawing while the worker works.
+  const before = await frames();
+  await expect.poll(frames).toBeGreaterThan(before + 10);
+  await expect(page.getByText(/Best so far/)).toBeVisible();
+  await page.getByRole('button', { name: 'Stop here' }).click();
+  await expect(page.getByRole('button', { name: 'Lay out again' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.locator('[data-lane] button')).toHaveCount(500);
+});
+
+test('stock from a file is read for a preview, and only what is right is booked', async ({ page, watch }) => {
+  watch.mayBeRefused = true;
+  await open(page, '/shelf');
+  await page.getByRole('button', { name: 'Stock or count from a file' }).click();
+  const csv =
+    '\uFEFFItem;Colour;Amount;Kind;Place\n"Satin cord 2 mm";Samphire;12 m;spool;"Drawer\n4"\nSatin cord 2 mm;Mauve;3 m;;\nBuckle 20 mm;;9;;Tin 1\n';
+  await page
+    .getByLabel('CSV file')
+    .setInputFiles({ name: 'stock.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
+  await expect(page.getByRole('heading', { name: '3 lines read, 1 to put right' })).toBeVisible();
+  await expect(page.getByText('has no colour “Mauve”')).toBeVisible();
+  await page.getByRole('button', { name: 'Book 2 lines' }).click();
+  await expect(page.getByRole('status').filter({ hasText: '2 lines booked' })).toBeVisible();
+  await expect(page.getByRole('row', { name: /Satin cord 2 mm, Samphire/ })).toContainText('12.0 m');
+  await page.getByRole('button', { name: 'Stock or count from a file' }).click();
+  await page.getByLabel('Stock list').fill('what;ever\n1;2');
+  await page.getByRole('button', { name: 'Read the list' }).click();
+  await expect(page.getByRole('alert')).toContainText('The first line must name the columns');
+});
+
+test('a spool is counted by weight once the scale stands still, and not when it comes unplugged', async ({ page }) => {
+  await open(page, '/');
+  await post(page, '/api/shelf/receive', {
+    receipts: [
+      {
+        key: crypto.randomUUID(),
+        item: 'cord/waxed-1/kelp',
+        note: '',
+        lots: [
+          { kind: 'spool', amount: 20_000, place: 'Rack', tare: 30 },
+          { kind: 'spool', amount: 8000, place: 'unplugged', tare: 30 },
+        ],
+      },
+    ],
+  });
+  await open(page, '/shelf');
+  await page.getByRole('button', { name: 'Waxed polyester 1 mm, Kelp' }).click();
+  const tray = page.getByRole('complementary', { name: 'Waxed polyester 1 mm, Kelp' });
+  const lots = tray.getByRole('button', { name: /^spool \d+/ });
+  await lots.first().click();
+  await tray.getByRole('button', { name: 'Weigh it' }).click();
+  await expect(tray.getByText('not standing still yet')).toBeVisible();
+  await expect(tray.getByRole('button', { name: 'Count it as this' })).toBeDisabled();
+  await expect(tray.getByText('standing still', { exact: false })).toBeVisible();
+  await expect(tray.getByText('give or take')).toContainText('the cord’s mass is an estimate');
+  await tray.getByRole('button', { name: 'Count it as this' }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'counted by weight' })).toBeVisible();
+  await expect(lots.first().locator('xpath=ancestor::tr')).toContainText('19.');
+
+  await lots.nth(1).click();
+  await tray.getByRole('button', { name: 'Weigh it' }).click();
+  await expect(tray.getByText('The scale does not answer')).toBeVisible();
+  await expect(tray.getByRole('button', { name: 'Count it as this' })).toHaveCount(0);
+});
+
+test('a movement is undone by a counter-entry, and the printer says what it needs', async ({ page }) => {
+  await open(page, '/');
+  await receive(page, 'hardware/washer-25', 'bag', [15]);
+  await open(page, '/shelf?view=ledger');
+  const newest = page.getByRole('row', { name: /Received.*Washer/ }).first();
+  await newest.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('Undone by a counter-entry.')).toBeVisible();
+  await expect(page.getByRole('row', { name: /Undone.*Washer/ })).toContainText('−15 pcs');
+
+  const id = await makeSession(
+    page,
+    'To print',
+    Array.from({ length: 40 }, (_, i) => guest(`Guest ${i}`, 'satin-2', 'race')),
+  );
+  await open(page, `/sessions/${id}/kit`);
+  await page.getByRole('button', { name: 'Bag labels', exact: true }).click();
+  await expect(page.getByText('A label is jammed')).toBeVisible({ timeout: 40_000 });
+  await page.getByRole('button', { name: 'It is clear' }).click();
+  await expect(page.getByText(/^Ready\./)).toBeVisible({ timeout: 20_000 });
+});

@@ -1,0 +1,160 @@
+import { randomUUID } from 'node:crypto';
+import { expect, it } from 'vitest';
+import { DEMO_SESSIONS, loadDemo } from '../../demo';
+import {
+  exportStudio,
+  importStudio,
+  ledgerCsv,
+  sessionDocument,
+  sessionsCalendar,
+  shelfCsv,
+} from '../../src/app/export';
+import { sessionLabels } from '../../src/app/labels';
+import { addSeats } from '../../src/app/seats';
+import { createSession, openSession, stageSeats } from '../../src/app/session';
+import { moveLot, openItem, openLedger, receiveStock } from '../../src/app/shelf';
+import { readSessionDocument, planSeat, groupOf, SessionDocumentSchema } from '../../src/core/session';
+import { database } from '../../src/data/connection';
+import { readTable, STUDIO_TABLES } from '../../src/data/archive';
+import { inTransaction } from '../../src/data/transaction';
+import { packStudio, unpackStudio, type Tables } from '../../src/formats/archive';
+import { checker } from '../../src/formats/check';
+import { today } from '../../src/app/clock';
+import { stockStudio } from '../../src/app/studio';
+import { freshStudio } from './database';
+
+freshStudio();
+
+const everything = async (): Promise<Tables> =>
+  inTransaction(async (t) => {
+    const tables: Record<string, Record<string, unknown>[]> = {};
+    for (const table of STUDIO_TABLES) tables[table] = await readTable(table, t);
+    return tables;
+  });
+const empty = async () => {
+  await database().query('TRUNCATE settings, cords, hardware, projects, people, sessions, items CASCADE');
+  await stockStudio();
+};
+
+it('takes a whole studio away and brings it into an empty one with nothing lost', async () => {
+  await loadDemo(today());
+  const { lots } = await openItem('cord/sheathed-4/race');
+  await moveLot(lots[0]!.id, { key: randomUUID(), kind: 'waste', amount: 120, note: 'frayed' });
+  const before = await everything();
+  const zip = await exportStudio();
+
+  await expect(importStudio(zip)).rejects.toMatchObject({ code: 'not-empty' });
+  await empty();
+  await importStudio(zip);
+  expect(await everything()).toEqual(before);
+  // It goes on from there: the next lot and movement have numbers of their own.
+  await receiveStock([
+    {
+      key: randomUUID(),
+      item: 'hardware/buckle-15',
+      lots: [{ kind: 'bag', amount: 5, place: '', tare: null }],
+      note: '',
+    },
+  ]);
+  const [newest] = await openLedger({});
+  expect(newest).toMatchObject({ kind: 'receive', hand: 5 });
+});
+
+it('brings in nothing at all when any of it does not fit', async () => {
+  await loadDemo(today());
+  const tables = await everything();
+  await empty();
+  const before = await everything();
+  const [lot] = tables.lots!;
+  // A movement that takes more than there ever was: the ledger's own guard refuses it.
+  const forged = {
+    ...tables.movements![0],
+    id: 999_999,
+    key: randomUUID(),
+    kind: 'waste',
+    lot: lot!.id,
+    hand: -9e6,
+    held: 0,
+  };
+  const bad = packStudio({ ...tables, movements: [...tables.movements!, forged] }, '2030-05-01');
+  await expect(importStudio(bad)).rejects.toThrow();
+  expect(await everything()).toEqual(before);
+});
+
+it.each([
+  [new TextEncoder().encode('not a zip'), /no ZIP/],
+  [packStudio({ people: [{ id: 'x', nickname: 'y' }] }, '2030-05-01'), /people\.json does not fit/],
+  [packStudio({ secrets: [] }, '2030-05-01'), /“secrets”, which this version does not know/],
+])('says what is wrong with a file that is no studio', async (bytes, words) => {
+  await expect((async () => importStudio(bytes))()).rejects.toThrow(words);
+});
+
+it('names the file of an archive that is missing or broken', () => {
+  const good = packStudio({ people: [] }, '2030-05-01');
+  expect(unpackStudio(good)).toEqual({ ok: true, tables: { people: [] } });
+  expect(unpackStudio(packStudio({}, '2030-05-01'))).toMatchObject({ ok: false, why: /manifest\.json/ });
+});
+
+it('writes a session as the document that plans to the same cuts', async () => {
+  await loadDemo(today());
+  const view = await openSession(DEMO_SESSIONS.club);
+  const document = await sessionDocument(DEMO_SESSIONS.club);
+  expect(checker(SessionDocumentSchema)(JSON.parse(JSON.stringify(document)))).toMatchObject({ ok: true });
+  const read = readSessionDocument(document, view.studio.catalogue);
+  expect(read.ok).toBe(true);
+  const seats = read.ok ? read.value : [];
+  const group = groupOf(seats);
+  const lengths = seats.map((one) =>
+    planSeat(one, view.studio.catalogue, view.studio.settings.figures, group).cut?.cuts.map((cut) => cut.length_mm),
+  );
+  const shown = stageSeats(view.seats, view.session, view.studio).map(({ plan }) =>
+    plan.cut?.cuts.map((c) => c.length_mm),
+  );
+  expect(lengths).toEqual(shown);
+});
+
+it('writes shelf, ledger and calendar in open formats', async () => {
+  await loadDemo(today());
+  const shelf = (await shelfCsv()).trim().split('\r\n');
+  expect(shelf[0]).toBe('lot,item,kind,place,amount,reserved,unit');
+  expect(shelf.find((line) => line.includes('"Sheathed nylon 4 mm, Race blue",spool'))).toMatch(/,21500,0,mm$/);
+  expect((await ledgerCsv()).split('\r\n')[1]).toMatch(
+    /^\d+,\d{4}-.*,receive,\d+,cord\/sheathed-4\/race,9400,0,,stock when/,
+  );
+
+  const id = randomUUID();
+  await createSession(id, { title: '=HYPERLINK("x"), late', held_on: '2030-06-01', starts_at: '18:30', minutes: 90 });
+  await addSeats(id, [{ id: randomUUID(), name: 'Ada Quoin' }]);
+  const calendar = await sessionsCalendar();
+  expect(calendar).toContain('DTSTART:20300601T183000\r\n');
+  expect(calendar).toContain('DTEND:20300601T200000\r\n');
+  expect(calendar).toContain('SUMMARY:=HYPERLINK("x")\\, late');
+  expect(calendar).toContain('1 seat');
+  expect(calendar).not.toContain('Quoin');
+});
+
+it('writes labels with the letters of every name, 21 a page', async () => {
+  const id = randomUUID();
+  await createSession(id, { title: 'Names', held_on: '2030-06-01' });
+  await addSeats(
+    id,
+    [
+      'Łucja Żółć',
+      'Þóra Ægisdóttir',
+      '名前',
+      '<b>Corin</b>',
+      ...Array.from({ length: 20 }, (_, i) => `Guest ${i}`),
+    ].map((name) => ({
+      id: randomUUID(),
+      name,
+      wrist_mm: 165,
+      wrist_method: 'tape' as const,
+      project: 'band-buckle',
+    })),
+  );
+  const { bytes } = await sessionLabels(id, 'bags', 'cm', 'http://127.0.0.1:1');
+  const pdf = Buffer.from(bytes).toString('latin1');
+  expect(pdf.startsWith('%PDF-')).toBe(true);
+  const { PDFDocument } = await import('pdf-lib');
+  expect((await PDFDocument.load(bytes)).getPageCount()).toBe(2);
+});
