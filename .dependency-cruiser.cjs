@@ -88,7 +88,7 @@ module.exports = {
       name: 'everything-resolves',
       severity: 'error',
       from: {},
-      to: { couldNotResolve: true, pathNot: '^(astro:|virtual:)' },
+      to: { couldNotResolve: true, pathNot: '^(astro:|virtual:)|\\?url$' },
     },
   ],
   options: {

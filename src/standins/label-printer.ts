@@ -22,9 +22,9 @@ export interface LabelPrinter {
   cancel(id: number): PrinterState;
 }
 
-/** Labels on a roll, and a made-up label that always jams: the 37th of each roll. */
+/** Labels on a roll, and a made-up label that always jams: the 13th of each roll. */
 const ROLL = 60;
-const JAMS_AT = 37;
+const JAMS_AT = 13;
 
 /**
  * A made-up label printer that ships with the app: a queue, two labels a second, a roll that runs out and a label that jams. What

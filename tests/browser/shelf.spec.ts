@@ -246,7 +246,7 @@ test('a movement is undone by a counter-entry, and the printer says what it need
   const id = await makeSession(
     page,
     'To print',
-    Array.from({ length: 40 }, (_, i) => guest(`Guest ${i}`, 'satin-2', 'race')),
+    Array.from({ length: 18 }, (_, i) => guest(`Guest ${i}`, 'satin-2', 'race')),
   );
   await open(page, `/sessions/${id}/kit`);
   await page.getByRole('button', { name: 'Bag labels', exact: true }).click();

@@ -278,9 +278,9 @@ describe('what stands in for devices', () => {
     now = 5000;
     expect(printer.state()).toMatchObject({ state: 'printing', paper: 50, queue: [{ done: 10 }] });
     now = 60_000;
-    expect(printer.state()).toMatchObject({ state: 'jam', paper: 23, queue: [{ done: 37 }] });
+    expect(printer.state()).toMatchObject({ state: 'jam', paper: 47, queue: [{ done: 13 }] });
     now = 90_000;
-    expect(printer.state()).toMatchObject({ state: 'jam', paper: 23 });
+    expect(printer.state()).toMatchObject({ state: 'jam', paper: 47 });
     printer.attend();
     now = 120_000;
     expect(printer.state()).toMatchObject({ state: 'ready', paper: 10, queue: [] });

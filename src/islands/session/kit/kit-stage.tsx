@@ -170,7 +170,7 @@ export function KitStage({
                   <td className="align-top">
                     <input
                       type="checkbox"
-                      className="checkbox checkbox-sm mt-1"
+                      className="checkbox mt-1"
                       checked={all}
                       aria-label={`Bag ${bag.number} of ${bag.label} is packed`}
                       onChange={(event) => tick(ids, event.target.checked)}
@@ -192,7 +192,7 @@ export function KitStage({
                             <label className="flex items-center gap-1.5">
                               <input
                                 type="checkbox"
-                                className="checkbox checkbox-xs"
+                                className="checkbox checkbox-sm size-6"
                                 checked={ticks.has(line.id)}
                                 onChange={(event) => tick([line.id], event.target.checked)}
                               />
@@ -206,7 +206,7 @@ export function KitStage({
                         <label className="flex items-center gap-1.5">
                           <input
                             type="checkbox"
-                            className="checkbox checkbox-xs"
+                            className="checkbox checkbox-sm size-6"
                             checked={ticks.has(`${bag.seat}/card`)}
                             onChange={(event) => tick([`${bag.seat}/card`], event.target.checked)}
                           />

@@ -65,7 +65,18 @@ export function useLanes(model: SessionModel) {
     retry: 2,
   });
   const kept = view.session.lanes;
-  const [laid, setLaid] = useState<readonly Laid[] | null>(null);
+  const issued = view.session.kits?.issued != null;
+  // What is kept, while it is of the cuts as they are; once issued it stands, whatever changes.
+  const standing = useMemo(
+    () =>
+      kept && (issued || layoutFault(kept, cuts) === null)
+        ? kept.map((group): Laid => ({ ...group, unplaced: [], state: 'done', problem: null }))
+        : null,
+    [cuts, issued, kept],
+  );
+  // What was laid out or moved here since.
+  const [own, setOwn] = useState<readonly Laid[] | null>(null);
+  const laid = own ?? standing;
   const [refused, setRefused] = useState<string | null>(null);
   const running = useRef<Solving[]>([]);
 
@@ -74,8 +85,8 @@ export function useLanes(model: SessionModel) {
 
   const change = useCallback(
     (item: string, changes: Partial<Laid>) =>
-      setLaid((all) => all?.map((one) => (one.item === item ? { ...one, ...changes } : one)) ?? null),
-    [],
+      setOwn((all) => (all ?? standing)?.map((one) => (one.item === item ? { ...one, ...changes } : one)) ?? null),
+    [standing],
   );
 
   /** Solves one cord: with the shelf alone, then, if that cannot cover it, with packs to buy. */
@@ -125,7 +136,7 @@ export function useLanes(model: SessionModel) {
             problem: null,
           },
       );
-      setLaid(fresh);
+      setOwn(fresh);
       const queue = [...cuts].filter(([item]) => only === undefined || item === only);
       const next = async (): Promise<void> => {
         const one = queue.shift();
@@ -138,21 +149,13 @@ export function useLanes(model: SessionModel) {
     [cuts, laid, solveOne],
   );
 
-  // What is kept is shown, while it is still of these cuts; else everything is laid out as soon as the shelf is known.
-  const begun = useRef('');
+  // Nothing laid out yet, or not of these cuts: as soon as the shelf is known.
+  const begun = useRef<typeof cuts | null>(null);
   useEffect(() => {
-    if (!stock) return;
-    const mark = JSON.stringify([
-      [...cuts].map(([item, all]) => [item, all.map(({ id: cut, mm }) => `${cut}=${mm}`)]),
-      kept,
-    ]);
-    if (begun.current === mark) return;
-    const first = begun.current === '';
-    begun.current = mark;
-    if (kept && layoutFault(kept, cuts) === null) {
-      setLaid(kept.map((group) => ({ ...group, unplaced: [], state: 'done', problem: null })));
-    } else if (first || kept) void solve();
-  }, [cuts, kept, solve, stock]);
+    if (!stock || laid || begun.current === cuts) return;
+    begun.current = cuts;
+    void solve();
+  }, [cuts, laid, solve, stock]);
   useEffect(() => () => running.current.forEach((one) => one.stop()), []);
 
   const busy = laid?.some((one) => one.state !== 'done') ?? false;
@@ -199,6 +202,7 @@ export function useLanes(model: SessionModel) {
         ...(method === 'POST' && { layout: asked(laid!) }),
       });
       client.setQueryData(viewKey(id), next);
+      setOwn(null);
       await client.invalidateQueries({ queryKey: ['stock', id] });
     } catch (problem) {
       setRefused((problem as RequestProblem).message);
