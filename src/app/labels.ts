@@ -38,12 +38,10 @@ function labelsOf(view: SessionView, kind: LabelKind, units: Units, origin: stri
     return packingOf(seats, figures).bags.map((bag) => ({
       number: String(bag.number),
       name: bag.label,
-      lines: [
-        bag.project,
-        ...bag.lines.map(({ item, count, mm }) =>
-          mm === null ? `${count} × ${short(item)}` : `${count} × ${formatLength(mm, units, 'up')} ${short(item)}`,
-        ),
-      ],
+      title: bag.project,
+      lines: bag.lines.map(({ item, count, mm }) =>
+        mm === null ? `${count} × ${short(item)}` : `${count} × ${formatLength(mm, units, 'up')} ${short(item)}`,
+      ),
       opens: opens(bag.seat),
     }));
   }
@@ -51,7 +49,8 @@ function labelsOf(view: SessionView, kind: LabelKind, units: Units, origin: stri
     cuts.map((cut) => ({
       number: String(cut.bag),
       name: formatLength(cut.mm, units, 'up'),
-      lines: [cut.label, short(item)],
+      title: cut.label,
+      lines: [short(item)],
       opens: opens(cut.seat),
     })),
   );

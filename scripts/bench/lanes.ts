@@ -1,0 +1,35 @@
+// Times cutting lanes, and prints one line of JSON: for each problem the seconds, the fresh stock and its bound.
+import load from 'highs';
+import { solveLanes, type LanesProblem } from '../../src/core/lanes';
+import { modelsOf } from '../../src/solver/highs';
+
+const makeModel = modelsOf(await load());
+let state = 20_261;
+const int = (least: number, most: number): number => {
+  state = (state * 48_271) % 2_147_483_647;
+  return least + (state % (most - least + 1));
+};
+const problem = (cuts: number, pieces: number): LanesProblem => ({
+  loss_mm: 4,
+  keep_mm: 300,
+  stock: [
+    ...Array.from({ length: pieces - 1 }, (_, i) => ({ id: `o${i}`, length_mm: int(30, 900) * 10, fresh: false })),
+    { id: 'pack', length_mm: 30_000, fresh: true, count: 200 },
+  ],
+  cuts: Array.from({ length: cuts }, (_, i) => ({ id: `c${i}`, length_mm: int(30, 300) * 10 })),
+});
+const runs = { '24 cuts over 8 pieces': problem(24, 8), '500 cuts over 60 pieces': problem(500, 60) };
+console.log(
+  JSON.stringify(
+    Object.fromEntries(
+      Object.entries(runs).map(([name, given]) => {
+        const { seconds, fresh_mm, fresh_bound_mm, scrap_mm } = solveLanes(given, {
+          seconds: 8,
+          now: () => performance.now(),
+          makeModel,
+        });
+        return [name, { seconds, fresh_mm, fresh_bound_mm, scrap_mm }];
+      }),
+    ),
+  ),
+);
