@@ -53,6 +53,25 @@ const VIEWS = [
     async (page) => `${await tideClub(page)}/cut`,
     async (page) => page.getByRole('button', { name: /^Theme: linen/ }).click(),
   ],
+  [
+    'lanes',
+    async (page) => `${await tideClub(page)}/cut`,
+    async (page) => {
+      await page.getByRole('tab', { name: 'From the shelf' }).click();
+      await page.getByRole('button', { name: 'Lay out again' }).waitFor({ timeout: 60_000 });
+      await page.getByRole('button', { name: /^Bag 1,/ }).click();
+    },
+  ],
+  ['kit', async (page) => `${await tideClub(page)}/kit`],
+  [
+    'shelf',
+    '/shelf',
+    async (page) => {
+      await page.getByRole('button', { name: 'Sheathed nylon 4 mm, Race blue' }).click();
+      await page.getByRole('button', { name: 'spool 1', exact: true }).click();
+    },
+  ],
+  ['outlook', '/shelf?view=outlook', async (page) => page.getByText('fall short').waitFor()],
   ['print', async (page) => `${await tideClub(page)}/print`],
   ['people', '/people', async (page) => page.getByRole('button', { name: 'Wren Ashlock' }).click()],
   [

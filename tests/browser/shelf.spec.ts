@@ -205,7 +205,7 @@ test('a spool is counted by weight once the scale stands still, and not when it 
     receipts: [
       {
         key: crypto.randomUUID(),
-        item: 'cord/waxed-1/kelp',
+        item: 'cord/sheathed-4/sail',
         note: '',
         lots: [
           { kind: 'spool', amount: 20_000, place: 'Rack', tare: 30 },
@@ -215,8 +215,8 @@ test('a spool is counted by weight once the scale stands still, and not when it 
     ],
   });
   await open(page, '/shelf');
-  await page.getByRole('button', { name: 'Waxed polyester 1 mm, Kelp' }).click();
-  const tray = page.getByRole('complementary', { name: 'Waxed polyester 1 mm, Kelp' });
+  await page.getByRole('button', { name: 'Sheathed nylon 4 mm, Tan sail' }).click();
+  const tray = page.getByRole('complementary', { name: 'Sheathed nylon 4 mm, Tan sail' });
   const lots = tray.getByRole('button', { name: /^spool \d+/ });
   await lots.first().click();
   await tray.getByRole('button', { name: 'Weigh it' }).click();
