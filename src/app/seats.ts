@@ -134,6 +134,7 @@ export function addSeats(session: string, given: readonly NewSeat[]): Promise<Se
         cords: seat.cords ?? {},
         school: seat.school ?? null,
         accepted: seat.accepted ?? false,
+        wishes: seat.wishes ?? [],
         note: seat.note ?? '',
       });
     }

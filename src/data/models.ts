@@ -75,6 +75,7 @@ export class SeatRow extends Model<InferAttributes<SeatRow>, InferCreationAttrib
   declare cords: SeatRecord['cords'];
   declare school: School | null;
   declare accepted: boolean;
+  declare wishes: CreationOptional<string[]>;
   declare note: string;
   declare version: CreationOptional<number>;
 }
@@ -148,6 +149,7 @@ export function models(): Tables {
       cords: JSONB,
       school: TEXT,
       accepted: BOOLEAN,
+      wishes: ARRAY(TEXT),
       note: TEXT,
       version,
     },

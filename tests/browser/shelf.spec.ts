@@ -143,6 +143,40 @@ test('a cut is moved and locked by hand, and what does not fit says why', async 
   await expect(page.getByText(/Bo Trow was laid out at|Laying out|Reserve this/).first()).toBeVisible();
 });
 
+test('what would do instead is offered and taken, and colours are given by wish', async ({ page }) => {
+  await open(page, '/');
+  await receive(page, 'cord/satin-1/lantern', 'spool', [9000]);
+  await receive(page, 'cord/satin-1/thrift', 'spool', [2600]);
+  const id = await makeSession(page, 'Instead', [
+    guest('Ada Quoin', 'satin-1', 'oyster'),
+    guest('Bo Trow', 'satin-1', 'oyster'),
+  ]);
+  await open(page, `/sessions/${id}/cut`);
+  await page.getByRole('tab', { name: 'From the shelf' }).click();
+  const section = page.getByRole('region', { name: 'Satin cord 1 mm, Oyster' });
+  await section.getByText('What would do instead').click({ timeout: 30_000 });
+  const row = section.getByRole('row', { name: /Satin cord 1 mm, Lantern yellow/ });
+  await expect(row).toContainText('the colour alone');
+  await row.getByRole('button', { name: 'Use it in 2 seats' }).click();
+  await saved(page);
+  await expect(page.getByRole('region', { name: 'Satin cord 1 mm, Lantern yellow' })).toBeVisible({ timeout: 30_000 });
+
+  await page.keyboard.press(']');
+  const tray = page.getByRole('complementary', { name: 'Seat of Ada Quoin' });
+  const wishes = tray.getByLabel('Colours Ada Quoin wishes for');
+  await wishes.fill('thrift, mauve');
+  await page.keyboard.press('Enter');
+  await expect(tray.getByRole('alert')).toContainText('“mauve” is none of');
+  await wishes.fill('thrift, lantern');
+  await page.keyboard.press('Enter');
+  await saved(page);
+  await page.getByText('Colours by wish: 1 seat has a list').click();
+  await expect(page.getByRole('row', { name: /Ada Quoin .*Thrift pink their first wish/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Give 1 seat these colours' }).click();
+  await saved(page);
+  await expect(page.getByRole('region', { name: 'Satin cord 1 mm, Thrift pink' })).toBeVisible({ timeout: 30_000 });
+});
+
 test('500 cuts over 60 pieces of stock are laid out without blocking the page, and can be stopped', async ({
   page,
 }) => {

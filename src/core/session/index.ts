@@ -17,6 +17,7 @@ export {
 } from './lay-out';
 export { LayoutSchema, layoutFault, takenBy, type Kits, type Layout, type LayoutLane } from './kits';
 export { packingOf, type Bag, type BagLine, type Packing } from './packing';
+export { replaceCord, seatInstead, type Instead } from './instead';
 export { coloursOf } from './colours';
 export { beadOf, type BeadState } from './bead';
 export {

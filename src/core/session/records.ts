@@ -33,6 +33,7 @@ const editable = {
   ),
   school: orNull(SchoolSchema),
   accepted: Type.Boolean({ description: 'an estimate that may be cut from' }),
+  wishes: Type.Array(Slug, { maxItems: 6, uniqueItems: true, description: 'colours, dearest first' }),
   note: Type.String({ maxLength: 500 }),
 };
 

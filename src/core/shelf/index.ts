@@ -1,4 +1,5 @@
 export * from './item';
 export * from './movement';
+export { assignColours, type ColourWish, type Given } from './assign';
 export { weigh, type Weighing } from './weigh';
 export { outlook, type Coming, type Need, type Outlook, type OutlookLine, type Stock } from './outlook';

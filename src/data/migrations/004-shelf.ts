@@ -97,8 +97,10 @@ export const shelf: Migration = {
     CREATE INDEX orders_open ON orders (item) WHERE received < packs AND NOT cancelled;
 
     ALTER TABLE sessions ADD COLUMN lanes jsonb, ADD COLUMN kits jsonb;
+    ALTER TABLE seats ADD COLUMN wishes text[] NOT NULL DEFAULT '{}' CHECK (cardinality(wishes) <= 6);
   `,
   down: `
+    ALTER TABLE seats DROP COLUMN wishes;
     ALTER TABLE sessions DROP COLUMN lanes, DROP COLUMN kits;
     DROP TABLE orders, holds, movements, lots, items;
     DROP FUNCTION book_movement, refuse_change, guard_balance;

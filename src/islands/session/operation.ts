@@ -27,6 +27,7 @@ function draftSeat(seat: NewSeat, position: number): SeatRecord {
     cords: {},
     school: null,
     accepted: false,
+    wishes: [],
     note: '',
     wrist_on: null,
     person_id: '',

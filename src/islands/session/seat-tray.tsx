@@ -7,6 +7,7 @@ import { Messages } from '../../ui/messages';
 import { Strip } from '../../ui/strip';
 import { Choices } from './choices';
 import { FitDetails } from './fit-details';
+import { WishesField } from './wishes-field';
 import { SchoolsTable } from './schools-table';
 import type { PlannedSeat, SessionModel } from './use-session';
 
@@ -91,6 +92,12 @@ export function SeatTray({
       {piece && (
         <Part title="Choices">
           <Choices seat={seat} model={model} units={units} />
+          <WishesField
+            name={record.name}
+            wishes={record.wishes}
+            colours={piece.cords[0]!.cord.colours}
+            onChange={(wishes) => model.act({ kind: 'seat', id: record.id, changes: { wishes } })}
+          />
         </Part>
       )}
       {fit && (

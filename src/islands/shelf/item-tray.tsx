@@ -78,7 +78,7 @@ export function ItemTray({
                 <td>
                   <button
                     type="button"
-                    className="hover:underline"
+                    className="whitespace-nowrap hover:underline"
                     aria-expanded={one.id === lot}
                     onClick={() => setLot(one.id === lot ? null : one.id)}
                   >

@@ -4,6 +4,8 @@ import { useState } from 'react';
 import { formatLength, formatTotal, type Units } from '../../../core/measure';
 import { lacking, takenBy, TO_BUY } from '../../../core/session';
 import { Swatch } from '../../../ui/swatch';
+import type { SessionModel } from '../use-session';
+import { InsteadList } from './instead-list';
 import { laneName, LaneBar } from './lane-bar';
 import type { Laid, LanesModel } from './use-lanes';
 
@@ -31,6 +33,7 @@ function inWords(laid: Laid, lanes: LanesModel, loss: number, keep: number, unit
 export function LaneGroup({
   laid,
   lanes,
+  model,
   name,
   hex,
   loss,
@@ -39,6 +42,7 @@ export function LaneGroup({
 }: {
   laid: Laid;
   lanes: LanesModel;
+  model: SessionModel;
   name: string;
   hex: string;
   loss: number;
@@ -46,6 +50,7 @@ export function LaneGroup({
   units: Units;
 }) {
   const [chosen, setChosen] = useState<string | null>(null);
+  const [looking, setLooking] = useState(false);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor),
@@ -99,6 +104,12 @@ export function LaneGroup({
             ? 'Say on the shelf how this cord is bought, or receive some.'
             : 'No pack is that long: receive a longer spool.'}
         </p>
+      )}
+      {!solving && (laid.unplaced.length > 0 || laid.lanes.some((lane) => lane.stock === TO_BUY)) && (
+        <details className="px-2 text-sm" onToggle={(event) => setLooking(event.currentTarget.open)}>
+          <summary className="cursor-pointer">What would do instead</summary>
+          {looking && <InsteadList item={laid.item} model={model} units={units} />}
+        </details>
       )}
       {laid.lanes.length > 0 && (
         <DndContext sensors={sensors} onDragEnd={dropped}>

@@ -3,6 +3,7 @@ import type { Units } from '../../../core/measure';
 import { cutList, TO_BUY } from '../../../core/session';
 import { cordItem } from '../../../core/shelf';
 import type { SessionModel } from '../use-session';
+import { ColourWishes } from './colour-wishes';
 import { LaneGroup } from './lane-group';
 import { useLanes } from './use-lanes';
 
@@ -86,6 +87,7 @@ export function LanesView({ model, units }: { model: SessionModel; units: Units 
           {refused}
         </p>
       )}
+      <ColourWishes model={model} />
       {laid.map((one) => {
         const group = names.get(one.item);
         return (
@@ -94,6 +96,7 @@ export function LanesView({ model, units }: { model: SessionModel; units: Units 
               key={one.item}
               laid={one}
               lanes={lanes}
+              model={model}
               name={`${group.cord.name}, ${group.colour.name}`}
               hex={group.colour.hex}
               loss={figures.cut_loss}

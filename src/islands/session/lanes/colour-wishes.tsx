@@ -1,0 +1,81 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { ColourPlan } from '../../../app/colours';
+import { request, type RequestProblem } from '../../../ui/api';
+import { Swatch } from '../../../ui/swatch';
+import { itemLook } from '../kit/item-look';
+import type { SessionModel } from '../use-session';
+
+const RANKS = ['first wish', 'second wish', 'third wish', 'fourth wish', 'fifth wish', 'sixth wish'];
+
+function Proposal({ model }: { model: SessionModel }) {
+  const { id } = model.view.session;
+  const marks = model.seats.map(({ record }) => `${record.id}${record.version}`).join('|');
+  const { data, error } = useQuery<ColourPlan, RequestProblem>({
+    queryKey: ['colours', id, marks],
+    queryFn: () => request('GET', `/api/sessions/${id}/colours`),
+  });
+  if (error) return <p className="text-sm text-error">{error.message}</p>;
+  if (!data) return <p className="quiet text-sm">Weighing the wishes…</p>;
+  const changes = data.gifts.filter((gift) => gift.from !== gift.to);
+  return (
+    <div className="text-sm">
+      <table className="sheet max-w-3xl">
+        <caption className="sr-only">Colours by wish</caption>
+        <thead>
+          <tr>
+            <th scope="col">For</th>
+            <th scope="col">Would get</th>
+            <th scope="col">Which is</th>
+          </tr>
+        </thead>
+        <tbody>
+          {data.gifts.map((gift) => {
+            const { name, hex } = itemLook(gift.to, model.view.studio);
+            return (
+              <tr key={gift.seat}>
+                <td>{gift.label}</td>
+                <td>
+                  <span className="flex items-center gap-2">
+                    {hex && <Swatch hex={hex} />} {name}
+                    {gift.from === gift.to && <span className="quiet"> as it is</span>}
+                  </span>
+                </td>
+                <td>{gift.rank === null ? 'none of their wishes' : `their ${RANKS[gift.rank]}`}</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      {data.without.length > 0 && (
+        <p className="my-1">
+          <strong>Left as they are:</strong> {data.without.join(', ')}: no colour of their cord is left, or the piece
+          has several.
+        </p>
+      )}
+      <button
+        type="button"
+        className="btn btn-sm mt-1"
+        disabled={changes.length === 0}
+        onClick={() => changes.forEach(({ seat, cords }) => model.act({ kind: 'seat', id: seat, changes: { cords } }))}
+      >
+        Give {changes.length} {changes.length === 1 ? 'seat' : 'seats'} these colours
+      </button>
+    </div>
+  );
+}
+
+/** The seats' wishes for colours against the shelf; shown where anybody wishes for any. */
+export function ColourWishes({ model }: { model: SessionModel }) {
+  const [open, setOpen] = useState(false);
+  const wishing = model.seats.filter(({ record }) => record.wishes.length > 0).length;
+  if (wishing === 0) return null;
+  return (
+    <details className="mx-4 mb-2" onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="cursor-pointer text-sm">
+        Colours by wish: {wishing} {wishing === 1 ? 'seat has' : 'seats have'} a list
+      </summary>
+      {open && <Proposal model={model} />}
+    </details>
+  );
+}
