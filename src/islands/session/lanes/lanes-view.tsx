@@ -13,9 +13,8 @@ export function LanesView({ model, units }: { model: SessionModel; units: Units 
   const { figures } = model.view.studio.settings;
   const groups = cutList(model.seats.map(({ plan }) => plan));
   const names = new Map(groups.map((group) => [cordItem(group.cord.slug, group.colour.slug), group]));
-  const { laid, busy, fault, isKept, refused, sending } = lanes;
+  const { laid, busy, fault, unplaced, isKept, refused, sending } = lanes;
   const issued = model.view.session.kits?.issued;
-  const unplaced = laid?.some((one) => one.unplaced.length > 0) ?? false;
   const buys = laid?.reduce((sum, one) => sum + one.lanes.filter((lane) => lane.stock === TO_BUY).length, 0) ?? 0;
   if (lanes.error && !lanes.stock)
     return (

@@ -149,17 +149,19 @@ export function useLanes(model: SessionModel) {
     [cuts, laid, solveOne],
   );
 
-  // Nothing laid out yet, or not of these cuts: as soon as the shelf is known.
-  const begun = useRef<typeof cuts | null>(null);
-  useEffect(() => {
-    if (!stock || laid || begun.current === cuts) return;
-    begun.current = cuts;
-    void solve();
-  }, [cuts, laid, solve, stock]);
   useEffect(() => () => running.current.forEach((one) => one.stop()), []);
 
   const busy = laid?.some((one) => one.state !== 'done') ?? false;
-  const fault = laid && !busy ? layoutFault(asked(laid), cuts) : null;
+  const unplaced = laid?.some((one) => one.unplaced.length > 0) ?? false;
+  const fault = laid && !busy && !unplaced ? layoutFault(asked(laid), cuts) : null;
+  // Nothing laid out yet, or not of the cuts as they are now: as soon as the shelf is known, once for the same cuts.
+  const begun = useRef<typeof cuts | null>(null);
+  useEffect(() => {
+    const needed = laid === null || fault !== null || unplaced;
+    if (!stock || !needed || issued || begun.current === cuts) return;
+    begun.current = cuts;
+    void solve();
+  }, [cuts, fault, issued, laid, solve, stock, unplaced]);
   const isKept = kept !== null && laid !== null && JSON.stringify(asked(laid)) === JSON.stringify(asked(kept));
 
   /** Moves a cut to a lane, or says why it does not go there. */
@@ -219,6 +221,7 @@ export function useLanes(model: SessionModel) {
     laid,
     busy,
     fault,
+    unplaced,
     isKept,
     refused,
     sending,
