@@ -42,6 +42,8 @@ for (const theme of ['linen', 'walnut'] as const) {
       await expect(page.getByText(/^(Reading|Netting)/)).toHaveCount(0);
       await check(tab);
     }
+    await open(page, `${evening}/cards`);
+    await check('the kit cards');
     await open(page, `${evening}/table`);
     await check('the cutting table sheet');
     await open(page, `${evening}/print`);

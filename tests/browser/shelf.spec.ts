@@ -85,6 +85,8 @@ test('from a plan over lanes, buying and a part delivery to issued kits, leftove
   await page.getByRole('link', { name: /4 Kit/ }).click();
   await page.getByRole('checkbox', { name: 'Bag 1 of Ada Quoin is packed' }).check();
   await saved(page);
+  const cards = await (await page.request.get(`/sessions/${first}/cards`)).text();
+  expect(cards).toMatch(/Ada Quoin[\s\S]*Inside[\s\S]*A finished band is decoration[\s\S]*Bo Trow/);
   const labels = await page.request.get(`/api/sessions/${first}/labels?kind=bags`);
   expect(labels.headers()['content-type']).toBe('application/pdf');
   await page.getByRole('button', { name: 'Issue all kits from the shelf' }).click();

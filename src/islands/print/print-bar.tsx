@@ -7,7 +7,7 @@ export function PrintBar({ back, paper, both }: { back: string; paper: 'a4' | 'l
   return (
     <div className="no-print flex flex-wrap items-center gap-3 border-b hair px-6 py-3">
       <a className="btn btn-sm" href={back}>
-        <ArrowLeft size={16} aria-hidden="true" /> Back to Cut
+        <ArrowLeft size={16} aria-hidden="true" /> Back
       </a>
       <button type="button" className="btn btn-primary btn-sm" onClick={() => window.print()}>
         <Printer size={16} aria-hidden="true" /> Print

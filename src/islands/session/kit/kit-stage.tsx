@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { FileText, PackageCheck, PackageOpen, Undo2 } from 'lucide-react';
+import { FileText, PackageCheck, PackageOpen, Printer, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import type { SessionStock } from '../../../app/kits';
 import type { SessionView } from '../../../app/session';
@@ -124,6 +124,9 @@ export function KitStage({
             )}
           </>
         )}
+        <a className="btn btn-sm" href={`/sessions/${id}/cards`}>
+          <Printer size={15} aria-hidden="true" /> Kit cards
+        </a>
         <a className="btn btn-sm" href={`/api/sessions/${id}/labels?kind=bags`}>
           <FileText size={15} aria-hidden="true" /> Bag labels (PDF)
         </a>
