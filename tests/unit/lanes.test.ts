@@ -5,7 +5,8 @@ import { join } from 'node:path';
 import fc from 'fast-check';
 import load from 'highs';
 import { describe, expect, it } from 'vitest';
-import { faultIn, solveLanes, type LanesPlan, type LanesProblem } from '../../src/core/lanes';
+import { faultIn, LanesProblemSchema, solveLanes, type LanesPlan, type LanesProblem } from '../../src/core/lanes';
+import { checker } from '../../src/formats/check';
 import { modelsOf } from '../../src/solver/highs';
 import { expectValid, firstFit, leastFresh } from './lanes-check';
 
@@ -238,25 +239,26 @@ describe('npm run lanes', () => {
     cuts: [{ id: 'c1', length_mm: 1830, count: 4 }],
   };
 
-  it('answers with the plan alone', () => {
+  it('answers with the plan alone', { timeout: 120_000 }, () => {
     const { stdout, status } = run(good, '--seconds', '2');
     expect(status).toBe(0);
     expectValid(good, JSON.parse(stdout) as LanesPlan);
   });
 
+  it('refuses with the place at fault, on standard error alone', { timeout: 120_000 }, () => {
+    const { stdout, stderr, status } = run({ ...good, cuts: [good.cuts[0], good.cuts[0]] });
+    expect({ stdout, status }).toEqual({ stdout: '', status: 1 });
+    expect(JSON.parse(stderr)).toMatchObject({ at: '/cuts/1/id', error: expect.stringContaining('twice') as string });
+    expect(JSON.parse(run(good, '--seconds', 'soon').stderr)).toMatchObject({ at: '' });
+  });
+
   it.each([
-    ['{', [], '', /not JSON/],
-    [{ ...good, cuts: [{ id: 'c1', length_mm: -4 }] }, [], '/cuts/0/length_mm', /0.01/],
-    [{ ...good, stock: [{ id: 's', length_mm: 900 }] }, [], '/stock/0/fresh', /fresh/],
-    [{ ...good, cuts: [good.cuts[0], good.cuts[0]] }, [], '/cuts/1/id', /twice/],
-    [good, ['--seconds', 'soon'], '', /number over 0/],
-  ])('refuses %j %j with the place at fault', (value, more, at, words) => {
-    const { stdout, stderr, status } = run(value, ...more);
-    expect(status).toBe(1);
-    expect(stdout).toBe('');
-    const fault = JSON.parse(stderr) as { error: string; at: string };
-    expect(fault.at).toBe(at);
-    expect(fault.error).toMatch(words);
+    [{ ...good, cuts: [{ id: 'c1', length_mm: -4 }] }, '/cuts/0/length_mm', /0.01/],
+    [{ ...good, stock: [{ id: 's', length_mm: 900 }] }, '/stock/0/fresh', /fresh/],
+    [{ ...good, keep: 3 }, '/keep', /not known/],
+  ])('takes no %j', (value, at, words) => {
+    const checked = checker(LanesProblemSchema)(value);
+    expect(checked).toMatchObject({ ok: false, fault: { at, error: expect.stringMatching(words) as string } });
   });
 
   it('takes ids once, and no more cuts than can be meant', () => {
