@@ -18,11 +18,13 @@ await receiveStock(
     })),
   })),
 );
-await database().query(
-  `INSERT INTO movements (key, kind, lot, hand, held, note)
-     SELECT gen_random_uuid(), CASE WHEN n % 2 = 0 THEN 'waste' ELSE 'return' END, l.id, CASE WHEN n % 2 = 0 THEN -7 ELSE 7 END, 0, ''
-       FROM generate_series(1, :each) n CROSS JOIN lots l ORDER BY n DESC`,
-  { replacements: { each: 2 * Math.ceil(movements / 2 / (choices.length * 20)) } },
-);
+const each = 2 * Math.ceil(movements / 2 / (choices.length * 20));
+for (let n = 0; n < each; n++) {
+  await database().query(
+    `INSERT INTO movements (key, kind, lot, hand, held, note)
+       SELECT gen_random_uuid(), :kind, id, :hand, 0, '' FROM lots`,
+    { replacements: n % 2 === 0 ? { kind: 'return', hand: 7 } : { kind: 'waste', hand: -7 } },
+  );
+}
 await database().query('ANALYZE');
 await closeDatabase();
