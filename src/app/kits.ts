@@ -274,11 +274,9 @@ export function takeBackKits(id: string, version: number, key: string): Promise<
     const lines = await ledger({ session: id }, 5000, t);
     if (lines.some((line) => line.kind === 'return' && !line.undone))
       throw new Problem(409, 'returned', 'Leftovers of these kits were returned already; undo those returns first.');
-    const lastReserve = lines.find((line) => line.kind === 'reserve')?.id ?? '0';
-    const since = lines.filter(
-      (line) =>
-        BigInt(line.id) > BigInt(lastReserve) && !line.undone && ['issue', 'waste', 'release'].includes(line.kind),
-    );
+    // All that one issue booked was booked in one transaction, at one moment; a release of an earlier reserving was not.
+    const at = lines.find((line) => line.kind === 'issue' && !line.undone)?.made_at;
+    const since = lines.filter((line) => at !== undefined && Number(new Date(line.made_at)) === Number(new Date(at)));
     await lockLots(
       since.map((line) => line.lot),
       t,
@@ -317,7 +315,7 @@ export function returnLeftovers(id: string, key: string, leftovers: readonly Lef
     const lines = await ledger({ session: id }, 5000, t);
     const out = new Map<string, number>();
     for (const line of lines)
-      if (line.kind === 'issue' || line.kind === 'return' || line.kind === 'undo')
+      if ((line.kind === 'issue' || line.kind === 'return') && !line.undone)
         out.set(line.item, (out.get(line.item) ?? 0) - line.hand);
     const view = await viewSession(id, t);
     const { keep } = view.studio.settings.figures;
@@ -327,6 +325,7 @@ export function returnLeftovers(id: string, key: string, leftovers: readonly Lef
       if ((await bookedKeys([keyFor(key, `back ${i} 0`)], t)).size > 0) continue;
       if (total > (out.get(item) ?? 0))
         throw new Problem(422, 'too-much', `More than was issued: ${total} of ${out.get(item) ?? 0}.`, pointer);
+      out.set(item, (out.get(item) ?? 0) - total);
       const short = amounts.find((amount) => cordOf(item) && amount < keep);
       if (short !== undefined)
         throw new Problem(

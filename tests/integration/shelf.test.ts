@@ -267,12 +267,23 @@ describe('a session and the shelf', () => {
     const made = await session('Back', '2031-05-04', ['Ada']);
     let view = await reserveSession(made.session.id, made.session.version, randomUUID(), await layOut(made));
     const held = (await balance(spool))!.held;
+    await move(spool, 'count', held + 100);
     view = await issueKits(made.session.id, view.session.version, randomUUID());
     view = await takeBackKits(made.session.id, view.session.version, randomUUID());
-    expect(await balance(spool)).toMatchObject({ hand: 12_000, held });
+    // Its remnant of 100 mm was scrap, and is there again too.
+    expect(await balance(spool)).toMatchObject({ hand: held + 100, held });
     expect(view.session.kits).toMatchObject({ issued: null });
     view = await issueKits(made.session.id, view.session.version, randomUUID());
-    expect(await balance(spool)).toMatchObject({ hand: 12_000 - held, held: 0 });
+    expect(await balance(spool)).toBeUndefined();
+    // All that is out can come back, and no more, though it is written in two lines.
+    const back = (amounts: number[][]) =>
+      returnLeftovers(
+        made.session.id,
+        randomUUID(),
+        amounts.map((one) => ({ item: CORD, amounts: one })),
+      );
+    await expect(back([[held], [400]])).rejects.toMatchObject({ code: 'too-much' });
+    await back([[held]]);
     await expectLedgerTrue();
   });
 
