@@ -93,7 +93,6 @@ const entry = (
   hand,
   held,
   session_id: session,
-  seat_id: null,
   note: '',
   undoes: null,
 });

@@ -152,7 +152,6 @@ export async function receive({ key, item, name, lots, note }: Receipt, t: Trans
       hand: amount,
       held: 0,
       session_id: null,
-      seat_id: null,
       note,
       undoes: null,
     })),
@@ -187,10 +186,7 @@ export function moveLot(id: string, { key, kind, amount, note }: LotMove): Promi
     if (!(await bookedKeys([key], t)).has(key)) {
       const moved = move(kind, amount, await balanceOf(lot, null, t));
       if (!moved.ok) throw notEnough(lot, amount, moved.why);
-      await insertMovements(
-        [{ key, kind, lot: id, ...moved.change, session_id: null, seat_id: null, note, undoes: null }],
-        t,
-      );
+      await insertMovements([{ key, kind, lot: id, ...moved.change, session_id: null, note, undoes: null }], t);
     }
     const { lines } = await shelfLines(t);
     return { line: lines.find(({ doc }) => doc.id === lot.item)!, lots: await lotsOf([lot.item], t) };
@@ -229,7 +225,6 @@ export function undoMovement(id: string, key: string): Promise<void> {
           hand: -movement.hand,
           held: -movement.held,
           session_id: movement.session_id,
-          seat_id: null,
           note: '',
           undoes: movement.id,
         },

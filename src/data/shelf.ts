@@ -144,7 +144,6 @@ export interface NewMovement extends Change {
   readonly kind: MovementKind;
   readonly lot: string;
   readonly session_id: string | null;
-  readonly seat_id: string | null;
   readonly note: string;
   readonly undoes: string | null;
 }
@@ -153,9 +152,9 @@ export interface NewMovement extends Change {
 export async function insertMovements(movements: readonly NewMovement[], t: Transaction): Promise<number> {
   if (movements.length === 0) return 0;
   const rows = await select(
-    `INSERT INTO movements (key, kind, lot, hand, held, session_id, seat_id, note, undoes)
-       SELECT key, kind, lot, hand, held, session_id, seat_id, note, undoes FROM jsonb_to_recordset($1::jsonb)
-         AS m(key uuid, kind text, lot uuid, hand int, held int, session_id uuid, seat_id uuid, note text, undoes bigint)
+    `INSERT INTO movements (key, kind, lot, hand, held, session_id, note, undoes)
+       SELECT key, kind, lot, hand, held, session_id, note, undoes FROM jsonb_to_recordset($1::jsonb)
+         AS m(key uuid, kind text, lot uuid, hand int, held int, session_id uuid, note text, undoes bigint)
      ON CONFLICT (key) DO NOTHING RETURNING id`,
     [JSON.stringify(movements)],
     t,

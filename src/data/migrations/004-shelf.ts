@@ -32,7 +32,6 @@ export const shelf: Migration = {
       hand integer NOT NULL,
       held integer NOT NULL,
       session_id uuid REFERENCES sessions,
-      seat_id uuid,
       note text NOT NULL DEFAULT '' CHECK (length(note) <= 200),
       undoes bigint UNIQUE REFERENCES movements,
       CHECK ((undoes IS NOT NULL) = (kind = 'undo')),
