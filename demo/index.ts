@@ -85,8 +85,8 @@ export async function loadDemo(today: string): Promise<void> {
   }
 
   await receiveStock(
-    MILL_SHELF.map(({ item, kind, amounts, place, tare = null }, i) => ({
-      key: idFor(`stock ${i}`),
+    idFor('stock'),
+    MILL_SHELF.map(({ item, kind, amounts, place, tare = null }) => ({
       item,
       note: 'stock when the shelf was set up',
       lots: amounts.map((amount) => ({ kind, amount, place, tare })),

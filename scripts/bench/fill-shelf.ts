@@ -6,8 +6,8 @@ import { closeDatabase, database } from '../../src/data/connection';
 const [movements = 100_000] = process.argv.slice(2).map(Number);
 const { choices } = await shelfChoices();
 await receiveStock(
+  crypto.randomUUID(),
   choices.map(({ id }) => ({
-    key: crypto.randomUUID(),
     item: id,
     note: '',
     lots: Array.from({ length: 20 }, (_, i) => ({

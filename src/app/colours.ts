@@ -1,9 +1,10 @@
 import load from 'highs';
 import { replaceCord, type Instead } from '../core/session';
 import { assignColours, cordItem, cordOf, type ColourWish } from '../core/shelf';
-import { holdsOf, lotsOf } from '../data/shelf';
+import { lotsOf } from '../data/shelf';
 import { inTransaction } from '../data/transaction';
 import { modelsOf } from '../solver/highs';
+import { heldBy } from './holds';
 import { stageSeats, viewSession } from './session';
 
 /** What one seat would get. */
@@ -59,7 +60,7 @@ export async function planColours(id: string): Promise<ColourPlan> {
       if (wishes.length > 0) without.push(plan.label);
       for (const item of items) kept.set(item, (kept.get(item) ?? 0) + needOf(item));
     });
-    const mine = new Map((await holdsOf(id, t)).map(({ lot, held }) => [lot, held]));
+    const mine = await heldBy(id, t);
     const gifts: ColourGift[] = [];
     for (const [cord, seats] of wishing) {
       const colours = catalogue.cords[cord]!.colours.map((colour) => colour.slug);

@@ -1,10 +1,11 @@
 import { cutsByItem, lanesProblem, seatInstead, seatOf, type Instead } from '../core/session';
 import { cordOf } from '../core/shelf';
 import { solveLanes } from '../core/lanes';
-import { holdsOf, itemTotals, lotsOf } from '../data/shelf';
+import { itemTotals, lotsOf } from '../data/shelf';
 import { inTransaction } from '../data/transaction';
+import { heldBy } from './holds';
 import { stageSeats, viewSession } from './session';
-import { nameOf } from './shelf';
+import { hexOf, nameOf } from './shelf';
 
 /** Another cord or colour on the shelf that would do, and what it changes. */
 export interface Replacement {
@@ -48,7 +49,7 @@ export function replacements(id: string, item: string): Promise<Replacement[]> {
       candidates.map((total) => total.item),
       t,
     );
-    const mine = new Map((await holdsOf(id, t)).map(({ lot, held }) => [lot, held]));
+    const mine = await heldBy(id, t);
     const own = cutsByItem(staged);
     return candidates
       .flatMap(({ item: other }): Replacement[] => {
@@ -73,13 +74,12 @@ export function replacements(id: string, item: string): Promise<Replacement[]> {
         const all = [...cuts, ...(own.get(other) ?? [])].map((cut, n) => ({ ...cut, id: String(n) }));
         const laid = solveLanes(lanesProblem(all, pieces, settings.figures), { seconds: 0, now: () => 0 });
         if (laid.unplaced.length > 0) return [];
-        const cord = cordOf(other)!;
         return [
           {
             item: other,
             name: nameOf(other, catalogue) ?? other,
-            hex: catalogue.cords[cord.cord]!.colours.find((c) => c.slug === cord.colour)!.hex,
-            sameCord: cord.cord === cordOf(item)!.cord,
+            hex: hexOf(other, catalogue)!,
+            sameCord: cordOf(other)!.cord === cordOf(item)!.cord,
             free_mm: pieces.reduce((sum, piece) => sum + piece.mm, 0),
             cut_mm: changed.reduce((sum, one) => sum + one.cut_mm, 0),
             width_mm: furthest(changed.map((one) => one.width_mm)),

@@ -6,15 +6,15 @@ import { simulatedSupplier } from '../standins/supplier';
 import { today } from './clock';
 import { keyFor, knowItems, receive, shelfLines, type ShelfView } from './shelf';
 
-/** Orders packs of an item; what the supplier cannot send of it is said. */
-export function placeOrder(id: string, item: string, packs: number): Promise<ShelfView & { readonly note: string }> {
+/** Orders packs of an item, once under a key; what the supplier cannot send of it is said. */
+export function placeOrder(key: string, item: string, packs: number): Promise<ShelfView & { readonly note: string }> {
   return inTransaction(async (t) => {
     await knowItems([{ id: item }], t);
     const answer = simulatedSupplier.order(item, packs, today());
     if (!answer.ok) throw new Problem(422, 'no-supply', `It cannot be ordered: ${answer.why}.`, { pointer: '/item' });
     const { pack, price } = simulatedSupplier.offer(item)!;
     const { packs: sent, due_on, note } = answer;
-    await insertOrder({ id, item, packs: sent, pack, price, ordered_on: today(), due_on, note }, t);
+    await insertOrder({ id: key, item, packs: sent, pack, price, ordered_on: today(), due_on, note }, t);
     return { ...(await shelfLines(t)), note };
   });
 }
@@ -36,7 +36,7 @@ export function receiveOrder(id: string, key: string, packs: number, place: stri
     const lots = cord
       ? Array.from({ length: packs }, () => ({ ...lot, amount: order.pack }))
       : [{ ...lot, amount: order.pack * packs }];
-    await receive({ key, item: order.item, lots, note: 'delivery' }, t);
+    await receive(key, { item: order.item, lots, note: 'delivery' }, t);
     const { due_on, cancelled, received } = order;
     await updateOrder(id, { due_on, cancelled, received: received + packs }, t);
     return shelfLines(t);

@@ -1,14 +1,15 @@
 import type { Transaction } from 'sequelize';
-import { sessionNeeds } from '../core/kit';
-import { outlook, type Need, type Outlook } from '../core/shelf';
+import { consumablesOf, sessionNeeds, sharedTools } from '../core/kit';
+import type { Kits, SessionRecord, StageSeat } from '../core/session';
+import { kindOf, outlook, type Need, type Outlook } from '../core/shelf';
 import { seatsOf, sessionsFrom } from '../data/sessions';
 import { holdsOf, lotsOf } from '../data/shelf';
 import { inTransaction } from '../data/transaction';
 import { simulatedSupplier, type Offer } from '../standins/supplier';
 import { today } from './clock';
 import { stageSeats } from './session';
-import { nameOf, shelfLines, type ShelfLine } from './shelf';
-import { readStudio, withRevisions } from './studio';
+import { hexOf, nameOf, shelfLines } from './shelf';
+import { readStudio, withRevisions, type Studio } from './studio';
 
 /** How many sessions ahead are netted: more than anybody buys for. */
 const AHEAD = 40;
@@ -30,86 +31,99 @@ export interface OutlookView {
   readonly sessions: number;
 }
 
-/** What each session ahead that is not issued yet needs of each item. */
-async function needsAhead(t: Transaction): Promise<{ needs: Map<string, Need[]>; sessions: number }> {
+/** A session ahead with its planned seats. */
+export interface PlannedSession {
+  readonly session: Pick<SessionRecord, 'id' | 'title' | 'held_on'> & { readonly kits: Kits | null };
+  readonly seats: readonly StageSeat[];
+}
+
+/**
+ * Nets what some sessions need against the shelf and what is on order, item by item, in the order of their days; what is short
+ * first. A session whose kits are issued needs nothing more. Of tools and consumables, those the shelf knows are reckoned with.
+ */
+export async function netSessions(
+  sessions: readonly PlannedSession[],
+  { settings: { figures }, catalogue }: Studio,
+  t: Transaction,
+): Promise<ItemOutlook[]> {
+  const { lines, orders } = await shelfLines(t);
+  const byItem = new Map(lines.map((line) => [line.doc.id, line]));
+  const consumables = consumablesOf(lines.map(({ doc }) => doc));
+  const reserved = new Map<string, number>();
+  for (const { session_id, item, held } of await holdsOf(null, t)) {
+    const key = `${session_id} ${item}`;
+    reserved.set(key, (reserved.get(key) ?? 0) + held);
+  }
+
+  const needs = new Map<string, Need[]>();
+  for (const { session, seats } of sessions) {
+    if (session.kits?.issued) continue;
+    const plans = seats.map(({ plan }) => plan);
+    const tools = sharedTools(plans, figures)
+      .filter(({ item }) => byItem.has(item))
+      .map(({ item, count }) => ({ item, amount: count, lengths: [] }));
+    for (const need of [...sessionNeeds(plans, figures, consumables), ...tools]) {
+      const { id, title, held_on } = session;
+      const own = { ...need, session: id, title, on: held_on, reserved: reserved.get(`${id} ${need.item}`) ?? 0 };
+      needs.set(need.item, [...(needs.get(need.item) ?? []), own]);
+    }
+  }
+
+  const ids = [...needs.keys()];
+  const lots = await lotsOf(ids, t);
+  const items = ids.map((item): ItemOutlook => {
+    const line = byItem.get(item);
+    const offer = simulatedSupplier.offer(item);
+    const own = line?.doc;
+    const pack = own?.pack ?? offer?.pack ?? null;
+    const free = lots.filter((lot) => lot.item === item).map((lot) => lot.hand - lot.held);
+    const { hand = 0, held = 0, ordered = 0 } = line ?? {};
+    const found = outlook(
+      {
+        free: hand - held,
+        lengths: kindOf(item) === 'cord' ? free.filter((mm) => mm > 0) : [],
+        comesBack: kindOf(item) === 'tool',
+      },
+      needs.get(item) ?? [],
+      orders
+        .filter((order) => order.item === item)
+        .map(({ due_on, packs, received, pack: size }) => ({
+          due: due_on,
+          amount: (packs - received) * size,
+          pack: size,
+        })),
+      { pack, price: own?.price ?? offer?.price ?? null, lead_days: own?.lead_days ?? offer?.lead_days ?? null },
+    );
+    const name = own?.name ?? nameOf(item, catalogue) ?? item;
+    return { ...found, item, name, hex: hexOf(item, catalogue), hand, held, ordered, pack, offer };
+  });
+  return items.sort(
+    (a, b) =>
+      (a.short_on ?? '9999').localeCompare(b.short_on ?? '9999') ||
+      (a.order_by ?? '9999').localeCompare(b.order_by ?? '9999') ||
+      a.name.localeCompare(b.name),
+  );
+}
+
+/** The sessions ahead whose kits are not issued yet, planned. */
+export async function plannedAhead(t: Transaction): Promise<{ planned: PlannedSession[]; studio: Studio }> {
   const sessions = (await sessionsFrom(today(), AHEAD, t)).filter((session) => !session.kits?.issued);
   const seats = await seatsOf(
     sessions.map((session) => session.id),
     t,
   );
   const studio = await withRevisions(await readStudio(t), [...seats.values()].flat(), t);
-  const held = new Map(
-    (await holdsOf(null, t)).map((h): [string, number] => [`${h.session_id}|${h.lot}|${h.item}`, h.held]),
-  );
-  const reserved = (session: string, item: string): number => {
-    let sum = 0;
-    for (const [key, amount] of held) if (key.startsWith(`${session}|`) && key.endsWith(`|${item}`)) sum += amount;
-    return sum;
-  };
-  const needs = new Map<string, Need[]>();
-  for (const session of sessions) {
-    const plans = stageSeats(seats.get(session.id)!, session, studio).map(({ plan }) => plan);
-    for (const { item, amount, lengths } of sessionNeeds(plans, studio.settings.figures)) {
-      const need = { session: session.id, title: session.title, on: session.held_on, amount, lengths };
-      needs.set(item, [...(needs.get(item) ?? []), { ...need, reserved: reserved(session.id, item) }]);
-    }
-  }
-  return { needs, sessions: sessions.length };
+  const planned = sessions.map((session) => ({
+    session,
+    seats: stageSeats(seats.get(session.id)!, session, studio),
+  }));
+  return { planned, studio };
 }
 
-/** Every item that a session ahead needs or the shelf should hold, netted in the order of the days; what is short first. */
+/** The outlook over the sessions ahead. */
 export function openOutlook(): Promise<OutlookView> {
   return inTransaction(async (t) => {
-    const { needs, sessions } = await needsAhead(t);
-    const { lines, orders } = await shelfLines(t);
-    const { catalogue } = await readStudio(t);
-    const byItem = new Map<string, ShelfLine>(lines.map((line) => [line.doc.id, line]));
-    const ids = [...new Set([...needs.keys(), ...lines.filter(({ doc }) => doc.least > 0).map(({ doc }) => doc.id)])];
-    const lots = await lotsOf(ids, t);
-    const items = ids.map((item): ItemOutlook => {
-      const line = byItem.get(item);
-      const offer = simulatedSupplier.offer(item);
-      const own = line?.doc;
-      const pack = own?.pack ?? offer?.pack ?? null;
-      const mine = lots.filter((lot) => lot.item === item);
-      const { hand = 0, held = 0, ordered = 0 } = line ?? {};
-      const found = outlook(
-        {
-          free: hand - held,
-          lengths: item.startsWith('cord/') ? mine.map((lot) => lot.hand - lot.held).filter((mm) => mm > 0) : [],
-        },
-        needs.get(item) ?? [],
-        orders
-          .filter((order) => order.item === item)
-          .map(({ due_on, packs, received, pack: size }) => ({
-            due: due_on,
-            amount: (packs - received) * size,
-            pack: size,
-          })),
-        { pack, price: own?.price ?? offer?.price ?? null, lead_days: own?.lead_days ?? offer?.lead_days ?? null },
-      );
-      const [, slug, colour] = item.split('/');
-      const hex = catalogue.cords[slug!]?.colours.find((c) => c.slug === colour)?.hex ?? null;
-      return {
-        ...found,
-        item,
-        name: own?.name ?? nameOf(item, catalogue) ?? item,
-        hex,
-        hand,
-        held,
-        ordered,
-        pack,
-        offer,
-      };
-    });
-    return {
-      sessions,
-      items: items.sort(
-        (a, b) =>
-          (a.short_on ?? '9999').localeCompare(b.short_on ?? '9999') ||
-          (a.order_by ?? '9999').localeCompare(b.order_by ?? '9999') ||
-          a.name.localeCompare(b.name),
-      ),
-    };
+    const { planned, studio } = await plannedAhead(t);
+    return { sessions: planned.length, items: await netSessions(planned, studio, t) };
   });
 }

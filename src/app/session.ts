@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import type { Transaction } from 'sequelize';
 import {
   cutKey,
@@ -26,6 +27,7 @@ import {
 } from '../data/sessions';
 import { inTransaction } from '../data/transaction';
 import { notFound, Problem, stale } from '../core/problem';
+import { giveBack } from './holds';
 import { readStudio, withRevisions, type Studio } from './studio';
 
 /** All that a session's screens show. */
@@ -111,7 +113,14 @@ export function editSession(id: string, edit: SessionEdit): Promise<SessionRecor
 export function deleteSession(id: string): Promise<void> {
   return inTransaction(async (t) => {
     const session = await lockStanding(id, t);
-    await updateSession(id, session.version, { deleted_at: new Date() }, t);
+    // What it reserved is there for others; brought back, it is laid out again.
+    await giveBack(id, randomUUID(), t);
+    await updateSession(
+      id,
+      session.version,
+      { deleted_at: new Date(), ...(!session.kits?.issued && { lanes: null }) },
+      t,
+    );
   });
 }
 

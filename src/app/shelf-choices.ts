@@ -1,4 +1,5 @@
-import { cordItem, estimateMass, hardwareItem } from '../core/shelf';
+import { PARTS } from '../core/part';
+import { cordItem, estimateMass, hardwareItem, namedItem } from '../core/shelf';
 import type { Settings } from '../core/studio';
 import { inTransaction } from '../data/transaction';
 import { readStudio } from './studio';
@@ -14,6 +15,10 @@ export function shelfChoices(): Promise<ShelfChoices> {
   return inTransaction(async (t) => {
     const { settings, catalogue } = await readStudio(t);
     const cords = Object.values(catalogue.cords);
+    const toolNames = new Set([
+      ...Object.values(PARTS).flatMap((part) => part.tools),
+      ...Object.values(catalogue.projects).flatMap((project) => project.tools ?? []),
+    ]);
     return {
       settings,
       choices: [
@@ -21,6 +26,7 @@ export function shelfChoices(): Promise<ShelfChoices> {
           colours.map((colour) => ({ id: cordItem(slug, colour.slug), name: `${name}, ${colour.name}` })),
         ),
         ...Object.values(catalogue.hardware).map(({ slug, name }) => ({ id: hardwareItem(slug), name })),
+        ...[...toolNames].sort().map((name) => ({ id: namedItem('tool', name), name })),
       ],
       masses: Object.fromEntries(cords.map((cord) => [cord.slug, estimateMass(cord, settings.figures.cord_fill)])),
     };

@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import type { Transaction } from 'sequelize';
 import { notFound, Problem, stale } from '../core/problem';
 import type { Catalogue } from '../core/project';
-import { cordOf, kindOf, move, newItem, type Item, type LotKind, type MovementKind } from '../core/shelf';
+import { cordOf, kindOf, LEDGER_PAGE, move, newItem, type Item, type LotKind, type MovementKind } from '../core/shelf';
 import {
   balanceOf,
   bookedKeys,
@@ -66,6 +66,12 @@ export function nameOf(id: string, { cords, hardware }: Catalogue): string | nul
   return null;
 }
 
+/** The colour of a cord's item; null for anything else. */
+export function hexOf(id: string, { cords }: Catalogue): string | null {
+  const cord = cordOf(id);
+  return cord ? (cords[cord.cord]?.colours.find((colour) => colour.slug === cord.colour)?.hex ?? null) : null;
+}
+
 /** Makes sure the shelf knows these items. Consumables and tools bring a name; cords and hardware have the catalogue's. */
 export async function knowItems(
   wanted: readonly { readonly id: string; readonly name?: string | undefined }[],
@@ -95,12 +101,10 @@ export async function shelfLines(t: Transaction): Promise<ShelfView> {
   const orders = await openOrders(t);
   const lines = (await readItems(t)).map(({ doc, version }): ShelfLine => {
     const { hand = 0, held = 0, lots = 0 } = totals.get(doc.id) ?? {};
-    const cord = cordOf(doc.id);
-    const hex = cord ? catalogue.cords[cord.cord]?.colours.find((c) => c.slug === cord.colour)?.hex : undefined;
     const ordered = orders
       .filter((order) => order.item === doc.id)
       .reduce((sum, order) => sum + (order.packs - order.received) * order.pack, 0);
-    return { doc, version, hand, held, lots, ordered, hex: hex ?? null };
+    return { doc, version, hand, held, lots, ordered, hex: hexOf(doc.id, catalogue) };
   });
   return { lines, orders };
 }
@@ -127,7 +131,6 @@ export function editItem(doc: Item, version: number): Promise<ShelfView> {
 
 /** Stock that came in: lots, each with what it holds. */
 export interface Receipt {
-  readonly key: string;
   readonly item: string;
   readonly name?: string | undefined;
   readonly lots: readonly {
@@ -139,8 +142,8 @@ export interface Receipt {
   readonly note: string;
 }
 
-/** Puts stock on the shelf in one transaction; sent twice it is there once. */
-export async function receive({ key, item, name, lots, note }: Receipt, t: Transaction): Promise<void> {
+/** Puts stock on the shelf; under the same key it is there once, however often it is sent. */
+export async function receive(key: string, { item, name, lots, note }: Receipt, t: Transaction): Promise<void> {
   await knowItems([{ id: item, name }], t);
   const made = lots.map((lot, i) => ({ ...lot, item, id: keyFor(key, `lot ${i}`) }));
   await insertLots(made, t);
@@ -159,9 +162,10 @@ export async function receive({ key, item, name, lots, note }: Receipt, t: Trans
   );
 }
 
-export function receiveStock(receipts: readonly Receipt[]): Promise<ShelfView> {
+/** Takes several things in, all of them or none. */
+export function receiveStock(key: string, receipts: readonly Receipt[]): Promise<ShelfView> {
   return inTransaction(async (t) => {
-    for (const receipt of receipts) await receive(receipt, t);
+    for (const [i, receipt] of receipts.entries()) await receive(keyFor(key, `receipt ${i}`), receipt, t);
     return shelfLines(t);
   });
 }
@@ -235,6 +239,5 @@ export function undoMovement(id: string, key: string): Promise<void> {
 }
 
 /** A page of the ledger, newest first. */
-export const LEDGER_PAGE = 50;
 export const openLedger = (of: { lot?: string; session?: string; before?: string }): Promise<LedgerLine[]> =>
   inTransaction((t) => ledger(of, LEDGER_PAGE, t));

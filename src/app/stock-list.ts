@@ -1,6 +1,7 @@
 import { Problem } from '../core/problem';
 import { readStockCsv, type StockLine } from '../formats/stock';
-import { lotsNumbered, type Lot } from '../data/shelf';
+import { hardwareItem, kindOf } from '../core/shelf';
+import { lotsNumbered, readItems, type Lot } from '../data/shelf';
 import { inTransaction } from '../data/transaction';
 import { readStudio } from './studio';
 
@@ -13,7 +14,16 @@ export interface StockRow extends StockLine {
 export function readStock(text: string, counting: boolean): Promise<StockRow[]> {
   return inTransaction(async (t) => {
     const { catalogue } = await readStudio(t);
-    const names = { cords: Object.values(catalogue.cords), hardware: Object.values(catalogue.hardware) };
+    const named = (await readItems(t))
+      .map(({ doc }) => doc)
+      .filter(({ id }) => !['cord', 'hardware'].includes(kindOf(id)));
+    const names = {
+      cords: Object.values(catalogue.cords),
+      pieces: [
+        ...Object.values(catalogue.hardware).map(({ slug, name }) => ({ item: hardwareItem(slug), slug, name })),
+        ...named.map(({ id, name }) => ({ item: id, slug: id.split('/')[1]!, name })),
+      ],
+    };
     const { lines, fault } = readStockCsv(text, names, counting);
     if (fault) throw new Problem(422, 'unreadable', fault, { pointer: '/text' });
     if (lines.length > 5000)

@@ -1,6 +1,8 @@
 import { beadOf, coloursOf, stagesOf, type BeadState, type StageState } from '../core/session';
+import type { Settings } from '../core/studio';
 import { sessionsFrom, seatsOf } from '../data/sessions';
 import { inTransaction } from '../data/transaction';
+import { netSessions, type ItemOutlook } from './outlook';
 import { stageSeats } from './session';
 import { readStudio, withRevisions } from './studio';
 
@@ -16,31 +18,42 @@ export interface SessionAhead {
   readonly beads: readonly { readonly name: string; readonly state: BeadState; readonly colours: readonly string[] }[];
 }
 
+/** What needs an instructor: the sessions ahead, and what they lack. */
+export interface TodayView {
+  readonly studio: Pick<Settings, 'name' | 'units'>;
+  readonly sessions: readonly SessionAhead[];
+  readonly short: readonly ItemOutlook[];
+}
+
 /** As many sessions ahead as one looks at on a page. */
 const AHEAD = 8;
 
-/** The sessions from a day on, soonest first, with the state of every seat. */
-export function sessionsAhead(day: string): Promise<{ studio: string; sessions: SessionAhead[] }> {
+/** The sessions from a day on, soonest first, with the state of every seat, and what is short for them. */
+export function openToday(day: string): Promise<TodayView> {
   return inTransaction(async (t) => {
-    const sessions = await sessionsFrom(day, AHEAD, t);
+    const found = await sessionsFrom(day, AHEAD, t);
     const seats = await seatsOf(
-      sessions.map((session) => session.id),
+      found.map((session) => session.id),
       t,
     );
     const studio = await withRevisions(await readStudio(t), [...seats.values()].flat(), t);
-    const ahead = sessions.map(({ id, title, held_on, starts_at, minutes, place, ...session }) => {
-      const staged = stageSeats(seats.get(id)!, { ...session, id, title, held_on, starts_at, minutes, place }, studio);
-      return {
-        id,
-        title,
-        held_on,
-        starts_at,
-        minutes,
-        place,
+    const planned = found.map((session) => ({
+      session,
+      seats: stageSeats(seats.get(session.id)!, session, studio),
+    }));
+    return {
+      studio: studio.settings,
+      sessions: planned.map(({ session, seats: staged }) => ({
+        id: session.id,
+        title: session.title,
+        held_on: session.held_on,
+        starts_at: session.starts_at,
+        minutes: session.minutes,
+        place: session.place,
         stages: stagesOf(staged, session.cut_done, session.kits),
         beads: staged.map(({ plan }) => ({ name: plan.label, state: beadOf(plan), colours: coloursOf(plan) })),
-      };
-    });
-    return { studio: studio.settings.name, sessions: ahead };
+      })),
+      short: (await netSessions(planned, studio, t)).filter((item) => item.short > 0),
+    };
   });
 }

@@ -76,7 +76,6 @@ const Tare = Type.Union([Type.Number({ minimum: 0, maximum: 100_000 }), Type.Nul
 /** What the shelf's endpoints take. Every write brings a key, so that one sent twice is booked once. */
 const Receipt = Type.Object(
   {
-    key: Uuid,
     item: ItemIdSchema,
     name: Type.Optional(NameSchema),
     lots: Type.Array(Type.Object({ kind: LotKindSchema, amount: Amount, place: Place, tare: Tare }, closed), {
@@ -88,7 +87,7 @@ const Receipt = Type.Object(
   closed,
 );
 export const checkReceipts = checker(
-  Type.Object({ receipts: Type.Array(Receipt, { minItems: 1, maxItems: 5000 }) }, closed),
+  Type.Object({ key: Uuid, receipts: Type.Array(Receipt, { minItems: 1, maxItems: 5000 }) }, closed),
 );
 export const checkLotMove = checker(
   Type.Object(
@@ -111,7 +110,7 @@ export const checkStockList = checker(
   Type.Object({ text: Type.String({ maxLength: 900_000 }), counting: Type.Boolean() }, closed),
 );
 export const checkOrder = checker(
-  Type.Object({ id: Uuid, item: ItemIdSchema, packs: Type.Integer({ minimum: 1, maximum: 1000 }) }, closed),
+  Type.Object({ key: Uuid, item: ItemIdSchema, packs: Type.Integer({ minimum: 1, maximum: 1000 }) }, closed),
 );
 export const checkDelivery = checker(
   Type.Object({ key: Uuid, packs: Type.Integer({ minimum: 1, maximum: 1000 }), place: Place }, closed),

@@ -50,3 +50,24 @@ export async function request<T>(
     details.current,
   );
 }
+
+/** Keys of what was asked and not answered. */
+const unanswered = new Map<string, string>();
+
+/**
+ * Asks for something to be booked, under a key of its own. Where no answer came it may be booked or not: asked for again, the
+ * same carries the same key, and is booked once.
+ */
+export async function book<T>(method: 'POST' | 'DELETE', path: string, content: object): Promise<T> {
+  const what = `${method} ${path} ${JSON.stringify(content)}`;
+  const key = unanswered.get(what) ?? crypto.randomUUID();
+  unanswered.set(what, key);
+  try {
+    const answer = await request<T>(method, path, { ...content, key });
+    unanswered.delete(what);
+    return answer;
+  } catch (failed) {
+    if (!(failed as RequestProblem).away) unanswered.delete(what);
+    throw failed;
+  }
+}

@@ -10,9 +10,9 @@ async function post(page: Page, path: string, data: object): Promise<void> {
 /** Puts lots on the shelf. */
 const receive = (page: Page, item: string, kind: string, amounts: readonly number[]) =>
   post(page, '/api/shelf/receive', {
+    key: crypto.randomUUID(),
     receipts: [
       {
-        key: crypto.randomUUID(),
         item,
         note: '',
         lots: amounts.map((amount) => ({ kind, amount, place: 'Bench', tare: null })),
@@ -238,9 +238,9 @@ test('stock from a file is read for a preview, and only what is right is booked'
 test('a spool is counted by weight once the scale stands still, and not when it comes unplugged', async ({ page }) => {
   await open(page, '/');
   await post(page, '/api/shelf/receive', {
+    key: crypto.randomUUID(),
     receipts: [
       {
-        key: crypto.randomUUID(),
         item: 'cord/sheathed-4/sail',
         note: '',
         lots: [

@@ -48,9 +48,8 @@ it('takes a whole studio away and brings it into an empty one with nothing lost'
   await importStudio(zip);
   expect(await everything()).toEqual(before);
   // It goes on from there: the next lot and movement have numbers of their own.
-  await receiveStock([
+  await receiveStock(randomUUID(), [
     {
-      key: randomUUID(),
       item: 'hardware/buckle-15',
       lots: [{ kind: 'bag', amount: 5, place: '', tare: null }],
       note: '',

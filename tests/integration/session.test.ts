@@ -14,7 +14,7 @@ import {
   type SessionView,
 } from '../../src/app/session';
 import { editDocument, editSettings, openSettings } from '../../src/app/settings';
-import { sessionsAhead } from '../../src/app/today';
+import { openToday } from '../../src/app/today';
 import { cutKey, cutsNow, type NewSeat } from '../../src/core/session';
 import { database } from '../../src/data/connection';
 import { migrate } from '../../src/data/migrate';
@@ -232,7 +232,7 @@ describe('a session', () => {
       { id: randomUUID(), name: 'Ada', ...measured },
       { id: randomUUID(), name: 'Bo', project: 'band-buckle' },
     ]);
-    const { sessions } = await sessionsAhead('2030-05-01');
+    const { sessions } = await openToday('2030-05-01');
     expect(sessions.map((s) => s.id)).toEqual([soon, later]);
     expect(sessions[0]!.beads.map((b) => b.state)).toEqual(['solid', 'hollow']);
   });

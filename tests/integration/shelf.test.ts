@@ -1,14 +1,10 @@
 import { fork } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
-import {
-  issueKits,
-  releaseSession,
-  reserveSession,
-  returnLeftovers,
-  sessionStock,
-  takeBackKits,
-} from '../../src/app/kits';
+import { issueKits, takeBackKits } from '../../src/app/issue';
+import { returnLeftovers } from '../../src/app/leftovers';
+import { releaseSession, reserveSession } from '../../src/app/reserve';
+import { sessionStock } from '../../src/app/session-stock';
 import { planColours } from '../../src/app/colours';
 import { replacements } from '../../src/app/instead';
 import { placeOrder, receiveOrder } from '../../src/app/orders';
@@ -29,7 +25,7 @@ const BUCKLE = 'hardware/buckle-15';
 
 /** One lot with so much in it; answers its id. */
 async function stock(item: string, amount: number, kind: 'spool' | 'pack' | 'bag' = 'spool'): Promise<string> {
-  await receiveStock([{ key: randomUUID(), item, lots: [{ kind, amount, place: 'Shelf 1', tare: null }], note: '' }]);
+  await receiveStock(randomUUID(), [{ item, lots: [{ kind, amount, place: 'Shelf 1', tare: null }], note: '' }]);
   const { lots } = await openItem(item);
   return lots.reduce((a, b) => (a.number > b.number ? a : b)).id;
 }
@@ -128,13 +124,12 @@ describe('the ledger', () => {
   it('books what is sent twice once', async () => {
     const key = randomUUID();
     const receipt = {
-      key,
       item: BUCKLE,
       lots: [{ kind: 'bag' as const, amount: 20, place: '', tare: null }],
       note: '',
     };
-    await receiveStock([receipt]);
-    await receiveStock([receipt]);
+    await receiveStock(key, [receipt]);
+    await receiveStock(key, [receipt]);
     const { lots } = await openItem(BUCKLE);
     expect(lots.map(({ hand }) => hand)).toEqual([20]);
     const twice = randomUUID();

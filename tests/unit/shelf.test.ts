@@ -165,7 +165,7 @@ const staged = plans.map((plan, i) => ({ id: `seat-${i}`, plan, accepted: false 
 
 describe('kits', () => {
   it('need every cord with its loss, and hardware with spares', () => {
-    const needs = sessionNeeds(plans, STARTING_FIGURES);
+    const needs = sessionNeeds(plans, STARTING_FIGURES, []);
     const { cord, colour, length_mm } = plans[0]!.cut!.cuts[0]!;
     expect(needs).toEqual([
       { item: `cord/${cord}/${colour}`, amount: 2 * (length_mm + 4), lengths: [length_mm + 4, length_mm + 4] },
@@ -186,7 +186,7 @@ describe('kits', () => {
   it('cost what is known, and say what is not', () => {
     const { cord, colour, length_mm } = plans[0]!.cut!.cuts[0]!;
     const price = { [`cord/${cord}/${colour}`]: 0.03 };
-    const cost = kitCost(plans[0]!, price, STARTING_FIGURES);
+    const cost = kitCost(plans[0]!, price, STARTING_FIGURES, []);
     expect(cost.minor).toBeCloseTo((length_mm + 4) * 0.03, 6);
     expect(totalCost([cost, cost])).toEqual({ minor: cost.minor * 2, unknown: ['hardware/buckle-15'] });
   });
@@ -333,7 +333,10 @@ describe('another cord instead', () => {
 });
 
 describe('a list of stock', () => {
-  const names = { cords: Object.values(SHIPPED.cords), hardware: Object.values(SHIPPED.hardware) };
+  const names = {
+    cords: Object.values(SHIPPED.cords),
+    pieces: Object.values(SHIPPED.hardware).map(({ slug, name }) => ({ item: hardwareItem(slug), slug, name })),
+  };
   const read = (text: string) => readStockCsv(text, names, false);
 
   it('reads other separators, a byte-order mark and quoted line breaks', () => {

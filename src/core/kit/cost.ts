@@ -1,6 +1,6 @@
 import { cordItem, hardwareItem } from '../shelf';
 import type { Figures } from '../studio';
-import type { KitPlan } from './needs';
+import type { Consumable, KitPlan } from './needs';
 
 /** What an item costs a unit (mm or piece), minor units of currency; absent where nobody knows. */
 export type UnitPrices = Readonly<Record<string, number>>;
@@ -11,8 +11,16 @@ export interface KitCost {
   readonly unknown: readonly string[];
 }
 
-/** The cost of one seat's kit: its cords with the loss of each cut, and its hardware; nothing is guessed for what has no price. */
-export function kitCost({ cut, items }: KitPlan, prices: UnitPrices, figures: Figures): KitCost {
+/**
+ * The cost of one seat's kit: its cords with the loss of each cut, its hardware, and its share of each consumable; nothing is
+ * guessed for what has no price.
+ */
+export function kitCost(
+  { cut, items }: KitPlan,
+  prices: UnitPrices,
+  figures: Figures,
+  consumables: readonly Consumable[],
+): KitCost {
   const unknown = new Set<string>();
   let minor = 0;
   const add = (item: string, amount: number): void => {
@@ -23,6 +31,7 @@ export function kitCost({ cut, items }: KitPlan, prices: UnitPrices, figures: Fi
   for (const { cord, colour, pieces, length_mm } of cut?.cuts ?? [])
     add(cordItem(cord, colour), pieces * (length_mm + figures.cut_loss));
   for (const { item, count } of items) add(hardwareItem(item), count);
+  if (cut) for (const { item, seats } of consumables) add(item, 1 / seats);
   return { minor, unknown: [...unknown] };
 }
 

@@ -1,4 +1,12 @@
 export { kitItems, toolsFor, type KitItem } from './kit';
-export { sessionNeeds, sparesOf, type ItemNeed, type KitPlan } from './needs';
+export {
+  consumableNeeds,
+  consumablesOf,
+  sessionNeeds,
+  sparesOf,
+  type Consumable,
+  type ItemNeed,
+  type KitPlan,
+} from './needs';
 export { kitCost, totalCost, type KitCost, type UnitPrices } from './cost';
 export { sharedTools, type SharedTool } from './shared-tools';

@@ -29,7 +29,7 @@ export function kitItems(piece: Piece, fit?: Fit): KitItem[] {
   return [...counts].filter(([, count]) => count > 0).map(([item, count]) => ({ item, count }));
 }
 
-/** Tools the seat needs at the table, to be shared. */
-export function toolsFor(piece: Piece): string[] {
-  return [...new Set(Object.values(piece.parts).flatMap(({ part }) => part.tools))].sort();
+/** Tools the seat needs at the table: what the piece is held by, and what its parts take. */
+export function toolsFor({ project, parts }: Piece): string[] {
+  return [...new Set([...(project.tools ?? []), ...Object.values(parts).flatMap(({ part }) => part.tools)])].sort();
 }

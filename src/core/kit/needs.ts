@@ -1,5 +1,5 @@
 import type { Cut } from '../cut';
-import { cordItem, hardwareItem } from '../shelf';
+import { cordItem, hardwareItem, kindOf, type Item } from '../shelf';
 import type { Figures } from '../studio';
 import type { KitItem } from './kit';
 
@@ -17,11 +17,36 @@ export interface ItemNeed {
   readonly lengths: readonly number[];
 }
 
+/** Something used up by kits, and how many seats one of it is enough for. */
+export interface Consumable {
+  readonly item: string;
+  readonly seats: number;
+}
+
+/** Of a shelf's items, the consumables that the studio says how far they go. */
+export const consumablesOf = (items: readonly Item[]): Consumable[] =>
+  items.flatMap(({ id, seats }) => (kindOf(id) === 'consumable' && seats !== undefined ? [{ item: id, seats }] : []));
+
 /** Spares by rule: a share of what is needed, rounded up, and never less than one. */
 export const sparesOf = (count: number, figures: Figures): number => Math.max(1, Math.ceil(count * figures.spares));
 
-/** Everything the seats of a session take from the shelf, by item: cords by length, hardware with its spares. */
-export function sessionNeeds(plans: readonly KitPlan[], figures: Figures): ItemNeed[] {
+/** What a session uses up of the consumables: whole ones, for all who have a piece. */
+export function consumableNeeds(plans: readonly KitPlan[], consumables: readonly Consumable[]): ItemNeed[] {
+  const kits = plans.filter(({ cut }) => cut).length;
+  return kits === 0
+    ? []
+    : consumables.map(({ item, seats }) => ({ item, amount: Math.ceil(kits / seats), lengths: [] }));
+}
+
+/**
+ * Everything the seats of a session take from the shelf, by item: cords by length, hardware with its spares, and the
+ * consumables that the studio counts out.
+ */
+export function sessionNeeds(
+  plans: readonly KitPlan[],
+  figures: Figures,
+  consumables: readonly Consumable[],
+): ItemNeed[] {
   const lengths = new Map<string, number[]>();
   const counts = new Map<string, number>();
   for (const { cut, items } of plans) {
@@ -36,5 +61,6 @@ export function sessionNeeds(plans: readonly KitPlan[], figures: Figures): ItemN
   return [
     ...[...lengths].map(([item, all]) => ({ item, amount: all.reduce((sum, mm) => sum + mm, 0), lengths: all })),
     ...[...counts].map(([item, count]) => ({ item, amount: count + sparesOf(count, figures), lengths: [] })),
+    ...consumableNeeds(plans, consumables),
   ];
 }

@@ -1,9 +1,12 @@
+import { namedItem } from '../shelf';
 import type { Figures } from '../studio';
 import type { KitPlan } from './needs';
 
 /** A tool to lay out for the room: how many, and how many seats share one. */
 export interface SharedTool {
   readonly tool: string;
+  /** What it is called on the shelf, where it is there. */
+  readonly item: string;
   readonly count: number;
   readonly seats: number;
   readonly each: number;
@@ -28,7 +31,7 @@ export function sharedTools(plans: readonly KitPlan[], figures: Figures): Shared
     .map(([tool, n]) => {
       const figure = SHARED[tool];
       const each = figure ? figures[figure] : 1;
-      return { tool, seats: n, each, count: Math.ceil(n / each) };
+      return { tool, item: namedItem('tool', tool), seats: n, each, count: Math.ceil(n / each) };
     })
     .sort((a, b) => a.tool.localeCompare(b.tool));
 }

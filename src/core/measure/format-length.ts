@@ -5,6 +5,15 @@ export type Units = 'cm' | 'in';
 
 const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'] as const;
 
+export type Rounding = 'nearest' | 'up' | 'down';
+
+/** A hair of tolerance, so that a length already on the ruler's mark is not pushed to the next one. */
+const ROUND: Record<Rounding, (value: number) => number> = {
+  nearest: Math.round,
+  up: (value) => Math.ceil(value - 1e-6),
+  down: (value) => Math.floor(value + 1e-6),
+};
+
 /** A length in millimetres with at most one decimal: `165 mm`, `4.9 mm`. */
 export function formatMm(mm: number): string {
   return `${Number(mm.toFixed(1))} mm`;
@@ -14,11 +23,10 @@ export function formatMm(mm: number): string {
  * A length as makers write it: `16.5 cm`, or inches to the nearest eighth, `6 ½ in`.
  *
  * @param mm millimetres, zero or more
- * @param rounding `up` for lengths to cut, where rounding down would cut short
+ * @param rounding `up` for lengths to cut, where rounding down would cut short; `down` for what is there
  */
-export function formatLength(mm: number, units: Units, rounding: 'nearest' | 'up' = 'nearest'): string {
-  // A hair of tolerance, so that a length already on the ruler's mark is not pushed to the next one.
-  const round = (value: number): number => (rounding === 'up' ? Math.ceil(value - 1e-6) : Math.round(value));
+export function formatLength(mm: number, units: Units, rounding: Rounding = 'nearest'): string {
+  const round = ROUND[rounding];
   if (units === 'cm') return `${(round(mm) / 10).toFixed(1)} cm`;
   const eighths = round((mm / MM_PER.in) * 8);
   const whole = Math.floor(eighths / 8);
@@ -26,10 +34,10 @@ export function formatLength(mm: number, units: Units, rounding: 'nearest' | 'up
   return `${[whole || part === '' ? whole : '', part].filter((s) => s !== '').join(' ')} in`;
 }
 
-/** A total of many cuts: metres or yards with one decimal from two of them up, as a length below that. Rounded up. */
-export function formatTotal(mm: number, units: Units): string {
+/** A total of cord: metres or yards with one decimal from two of them up, as a length below that. */
+export function formatTotal(mm: number, units: Units, rounding: Rounding = 'up'): string {
   const [unit, name] = units === 'cm' ? [MM_PER.m, 'm'] : [MM_PER.yd, 'yd'];
   return mm < 2 * unit
-    ? formatLength(mm, units, 'up')
-    : `${(Math.ceil((mm / unit) * 10 - 1e-6) / 10).toFixed(1)} ${name}`;
+    ? formatLength(mm, units, rounding)
+    : `${(ROUND[rounding]((mm / unit) * 10) / 10).toFixed(1)} ${name}`;
 }

@@ -146,6 +146,13 @@ export const ProjectSchema = Type.Object(
       description: 'the parts and sections that make up the band, from its start to its finish',
     }),
     cords: Type.Array(CordSchema, { minItems: 1, maxItems: 20 }),
+    tools: Type.Optional(
+      Type.Array(Type.String({ minLength: 1, maxLength: 60, pattern: '\\S' }), {
+        maxItems: 8,
+        uniqueItems: true,
+        description: 'what the piece is held or worked with at the seat, beside what its parts take',
+      }),
+    ),
     notes: Type.Optional(Type.Array(Type.String({ maxLength: 200 }), { maxItems: 8 })),
   },
   closed,

@@ -16,7 +16,8 @@ export {
   type CuttableLot,
 } from './lay-out';
 export { LayoutSchema, layoutFault, takenBy, type Kits, type Layout, type LayoutLane } from './kits';
-export { packingOf, type Bag, type BagLine, type Packing } from './packing';
+export { CARD, packingOf, type Bag, type BagLine, type Packing } from './packing';
+export { pieceLengths, type PieceLength } from './long-enough';
 export { replaceCord, seatInstead, type Instead } from './instead';
 export { coloursOf } from './colours';
 export { beadOf, type BeadState } from './bead';

@@ -14,6 +14,9 @@ export interface BagLine {
   readonly mm: number | null;
 }
 
+/** What every bag's card says. */
+export const CARD = 'Card: name, size, steps, cautions';
+
 /** One seat's bag. */
 export interface Bag {
   readonly seat: string;

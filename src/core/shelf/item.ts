@@ -24,7 +24,9 @@ export const ItemSchema = Type.Object(
     ),
     lead_days: orNull(Type.Integer({ minimum: 0, maximum: 365, description: 'from order to delivery' })),
     mass: orNull(Type.Number({ exclusiveMinimum: 0, maximum: 1000, description: 'grams a metre of cord, weighed' })),
-    least: Type.Integer({ minimum: 0, maximum: 1_000_000, description: 'to be kept on the shelf' }),
+    seats: Type.Optional(
+      Type.Integer({ minimum: 1, maximum: 1000, description: 'of a consumable: how many seats one is enough for' }),
+    ),
   },
   { additionalProperties: false },
 );
@@ -33,6 +35,17 @@ export type Item = Static<typeof ItemSchema>;
 export const kindOf = (item: string): ItemKind => item.split('/')[0] as ItemKind;
 export const cordItem = (cord: string, colour: string): string => `cord/${cord}/${colour}`;
 export const hardwareItem = (slug: string): string => `hardware/${slug}`;
+
+/** The id of a consumable or tool by its name. */
+export const namedItem = (kind: 'consumable' | 'tool', name: string): string =>
+  `${kind}/${
+    name
+      .toLowerCase()
+      .normalize('NFKD')
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '')
+      .slice(0, 100) || 'unnamed'
+  }`;
 
 /** The cord and colour of a cord's item, null for anything else. */
 export function cordOf(item: string): { readonly cord: string; readonly colour: string } | null {
@@ -48,7 +61,6 @@ export const newItem = (id: string, name: string): Item => ({
   price: null,
   lead_days: null,
   mass: null,
-  least: 0,
 });
 
 /** Solid fibre, grams a cubic centimetre: textbook densities. */

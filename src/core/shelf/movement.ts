@@ -4,6 +4,9 @@ import { Type, type Static } from '@sinclair/typebox';
 export const MOVEMENTS = ['receive', 'reserve', 'release', 'issue', 'return', 'waste', 'count', 'undo'] as const;
 export type MovementKind = (typeof MOVEMENTS)[number];
 
+/** How many movements are read at once. */
+export const LEDGER_PAGE = 50;
+
 /** What a lot is: one continuous length of cord, or a bag of pieces. */
 export const LOT_KINDS = ['spool', 'hank', 'pack', 'offcut', 'bag'] as const;
 export const LotKindSchema = Type.Unsafe<(typeof LOT_KINDS)[number]>({ type: 'string', enum: [...LOT_KINDS] });

@@ -5,6 +5,8 @@ export interface Stock {
   readonly free: number;
   /** Lengths of cord, each continuous; empty for what is counted. */
   readonly lengths: readonly number[];
+  /** True of tools: what one session uses is there again for the next. */
+  readonly comesBack?: boolean;
 }
 
 /** What a session still needs of the item: lengths of cord, each with the loss of its cut; or a number. */
@@ -106,8 +108,11 @@ export function outlook(
       if (need.reserved >= need.amount) return { ...need, there: need.amount, short: 0 };
       if (!isCord) {
         const there = Math.min(count + need.reserved, need.amount);
-        count -= Math.max(0, there - need.reserved);
-        missed += need.amount - there;
+        if (stock.comesBack) missed = Math.max(missed, need.amount - there);
+        else {
+          count -= Math.max(0, there - need.reserved);
+          missed += need.amount - there;
+        }
         return { ...need, there, short: need.amount - there };
       }
       // Part of it is reserved: as if that were one more piece.
@@ -118,7 +123,7 @@ export function outlook(
       return { ...need, there: need.amount - short, short };
     });
   const first = lines.find((line) => line.short > 0);
-  const short = lines.reduce((sum, line) => sum + line.short, 0);
+  const short = isCord ? missing.reduce((sum, length) => sum + length, 0) : missed;
   const { pack, price, lead_days } = buying;
   const packs = pack === null ? null : short === 0 ? 0 : isCord ? packsFor(missing, pack) : Math.ceil(missed / pack);
   return {

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { parseLength } from '../../core/measure';
-import { cordItem, hardwareItem, LOT_KINDS, type LotKind } from '../../core/shelf';
+import { cordItem, LOT_KINDS, type LotKind } from '../../core/shelf';
 
 /** What a line of stock can be of. */
 export interface StockNames {
@@ -9,7 +9,8 @@ export interface StockNames {
     readonly name: string;
     readonly colours: readonly { readonly slug: string; readonly name: string }[];
   }[];
-  readonly hardware: readonly { readonly slug: string; readonly name: string }[];
+  /** Whatever is counted in pieces, each with its item. */
+  readonly pieces: readonly { readonly item: string; readonly slug: string; readonly name: string }[];
 }
 
 /** One line of a stock list, as read; what is wrong with it, with the column, where something is. */
@@ -77,7 +78,7 @@ function readAmount(text: string, ofCord: boolean): { value: number } | { proble
  */
 export function readStockCsv(
   text: string,
-  { cords, hardware }: StockNames,
+  { cords, pieces }: StockNames,
   counting: boolean,
 ): { readonly lines: readonly StockLine[]; readonly fault: string | null } {
   const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
@@ -108,10 +109,13 @@ export function readStockCsv(
       else seen.set(lot, line);
     }
     const cord = meant(cords, cell('item'));
-    const piece = cord ? null : meant(hardware, cell('item'));
+    const piece = cord ? null : meant(pieces, cell('item'));
     const colour = cord ? meant(cord.colours, cell('colour')) : null;
     if (!counting && !cord && !piece)
-      faults.push({ column: 'item', problem: `“${cell('item')}” is no cord or hardware of the catalogue` });
+      faults.push({
+        column: 'item',
+        problem: `“${cell('item')}” is no cord or hardware of the catalogue, nor on the shelf`,
+      });
     if (cord && !colour)
       faults.push({
         column: 'colour',
@@ -131,7 +135,7 @@ export function readStockCsv(
       line,
       text: row.join(' | '),
       written: cell('amount'),
-      item: cord && colour ? cordItem(cord.slug, colour.slug) : piece ? hardwareItem(piece.slug) : null,
+      item: cord && colour ? cordItem(cord.slug, colour.slug) : (piece?.item ?? null),
       name: cord && colour ? `${cord.name}, ${colour.name}` : (piece?.name ?? cell('item')),
       kind: kind ?? (cord ? 'spool' : piece ? 'bag' : null),
       amount: 'value' in amount ? amount.value : null,

@@ -10,7 +10,7 @@ import { TextCell } from '../../ui/text-cell';
 import { useUnits } from '../../ui/units';
 import { BandList } from './band-list';
 import { CordList } from './cord-list';
-import { addPart, addSection, removeItem } from './edit-project';
+import { addPart, addSection, removeItem, setTools } from './edit-project';
 import { Count, Pick } from './fields';
 import { HardwareList } from './hardware-list';
 import { OptionFields } from './option-fields';
@@ -252,6 +252,17 @@ export function Composer({
           )}
           <h2 className="mt-4 text-lg">Beads and hardware</h2>
           <HardwareList model={model} catalogue={catalogue} />
+          <label className="mt-3 block">
+            <span className="text-sm">Tools at the seat, apart by commas, beside what the parts take</span>
+            <TextCell
+              label="Tools at the seat"
+              className="border hair"
+              value={(project.tools ?? []).join(', ')}
+              placeholder="clip, pin board"
+              maxLength={300}
+              onChange={(text) => change(setTools(project, text))}
+            />
+          </label>
           <h2 className="mt-4 text-lg">What a seat may choose</h2>
           <OptionFields model={model} />
           <h2 className="mt-4 text-lg">Cords: which strand works where</h2>

@@ -127,3 +127,9 @@ export function addCord(project: Project): Project {
     cords: [...project.cords, { role: 'core', default: kind, colour: 0, legs: [{ route: [{ core: through }] }] }],
   };
 }
+
+/** The tools of a project from a line of names, apart by commas; none where nothing is written. */
+export function setTools({ tools: _, ...project }: Project, line: string): Project {
+  const tools = [...new Set(line.split(',').map((name) => name.trim().slice(0, 60)))].filter(Boolean).slice(0, 8);
+  return tools.length > 0 ? { ...project, tools } : project;
+}

@@ -2,15 +2,14 @@ import { useState } from 'react';
 import type { Units } from '../../core/measure';
 import type { StockRow } from '../../app/stock-list';
 import { amountOf } from '../../ui/amount';
-import { request, type RequestProblem } from '../../ui/api';
+import { book, request, type RequestProblem } from '../../ui/api';
 import type { ShelfModel } from './use-shelf';
 
 /** Books what was read: new stock as receipts; counts lot by lot, each on its own, so that one refused leaves the others. */
-async function book(rows: readonly StockRow[], counting: boolean): Promise<string[]> {
+async function bookRows(rows: readonly StockRow[], counting: boolean): Promise<string[]> {
   if (!counting) {
-    await request('POST', '/api/shelf/receive', {
+    await book('POST', '/api/shelf/receive', {
       receipts: rows.map((row) => ({
-        key: crypto.randomUUID(),
         item: row.item!,
         note: 'list',
         lots: Array.from({ length: row.lots }, () => ({
@@ -25,8 +24,8 @@ async function book(rows: readonly StockRow[], counting: boolean): Promise<strin
   }
   const refused: string[] = [];
   for (const row of rows) {
-    const given = { key: crypto.randomUUID(), kind: 'count', amount: row.amount!, note: 'counted from a list' };
-    await request('POST', `/api/shelf/lots/${row.counted!.id}`, given).catch((problem: RequestProblem) => {
+    const given = { kind: 'count', amount: row.amount!, note: 'counted from a list' };
+    await book('POST', `/api/shelf/lots/${row.counted!.id}`, given).catch((problem: RequestProblem) => {
       refused.push(`line ${row.line}: ${problem.message}`);
     });
   }
@@ -55,7 +54,7 @@ export function ImportStock({ model, units, onDone }: { model: ShelfModel; units
     let refused: string[] = [];
     const ok = await model.act(
       async () => {
-        refused = await book(good, counting);
+        refused = await bookRows(good, counting);
       },
       `${good.length} ${good.length === 1 ? 'line' : 'lines'} booked.`,
     );

@@ -1,7 +1,7 @@
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import type { Units } from '../../core/measure';
-import { cordOf, type Item } from '../../core/shelf';
+import { cordOf, kindOf, type Item } from '../../core/shelf';
 import type { Lot } from '../../data/shelf';
 import { amountOf, money } from '../../ui/amount';
 import { request } from '../../ui/api';
@@ -9,6 +9,7 @@ import { LengthField } from '../../ui/length-field';
 import { TextCell } from '../../ui/text-cell';
 import { LedgerTable } from './ledger-table';
 import { LotMove } from './lot-move';
+import { LotUses } from './lot-uses';
 import type { Masses } from './shelf-screen';
 import { useUnits } from '../../ui/units';
 import type { ShelfModel } from './use-shelf';
@@ -119,6 +120,7 @@ export function ItemTray({
                 units={units}
               />
             )}
+            {cord && <LotUses key={chosen.id} lot={chosen.id} units={units} />}
             <LedgerTable model={model} units={units} lot={chosen.id} />
           </div>
         )}
@@ -167,6 +169,21 @@ export function ItemTray({
               onChange={(text) => edit({ lead_days: value(text) })}
             />
           </dd>
+          {kindOf(doc.id) === 'consumable' && (
+            <>
+              <dt>One is enough for so many seats</dt>
+              <dd>
+                <TextCell
+                  label="One is enough for so many seats"
+                  className="text-right"
+                  value={doc.seats === undefined ? '' : String(doc.seats)}
+                  placeholder="not counted"
+                  check={number(1, 1000)}
+                  onChange={(text) => edit({ seats: value(text) ?? undefined })}
+                />
+              </dd>
+            </>
+          )}
           {cord && (
             <>
               <dt>

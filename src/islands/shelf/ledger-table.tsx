@@ -2,7 +2,7 @@ import { format, parseISO } from 'date-fns';
 import { Undo2 } from 'lucide-react';
 import type { LedgerLine } from '../../data/shelf';
 import type { Units } from '../../core/measure';
-import { request } from '../../ui/api';
+import { book } from '../../ui/api';
 import { amountOf } from '../../ui/amount';
 import type { ShelfModel } from './use-shelf';
 import { useLedger } from './use-shelf';
@@ -25,7 +25,8 @@ const why = ({ session, note }: LedgerLine): string => [session, note].filter(Bo
 
 /** The newest lines of the ledger; each can be undone by a counter-entry. */
 export function LedgerTable({ model, units, lot }: { model: ShelfModel; units: Units; lot: string | null }) {
-  const { data: lines = [], isLoading } = useLedger(lot);
+  const { data, isLoading, hasNextPage, isFetchingNextPage, fetchNextPage } = useLedger(lot);
+  const lines = data?.pages.flat() ?? [];
   const names = new Map(model.shelf.lines.map(({ doc }) => [doc.id, doc.name]));
   if (isLoading) return <p className="px-4 py-2">Reading the ledger…</p>;
   if (lines.length === 0) return <p className="px-4 py-2">Nothing has moved yet.</p>;
@@ -74,7 +75,7 @@ export function LedgerTable({ model, units, lot }: { model: ShelfModel; units: U
                     disabled={model.busy}
                     onClick={() =>
                       void model.act(
-                        () => request('POST', `/api/shelf/movements/${line.id}`, { key: crypto.randomUUID() }),
+                        () => book('POST', `/api/shelf/movements/${line.id}`, {}),
                         'Undone by a counter-entry.',
                       )
                     }
@@ -87,6 +88,16 @@ export function LedgerTable({ model, units, lot }: { model: ShelfModel; units: U
           ))}
         </tbody>
       </table>
+      {hasNextPage && (
+        <button
+          type="button"
+          className="btn btn-sm my-2"
+          disabled={isFetchingNextPage}
+          onClick={() => void fetchNextPage()}
+        >
+          {isFetchingNextPage ? 'Reading…' : 'Older movements'}
+        </button>
+      )}
     </div>
   );
 }

@@ -3,7 +3,7 @@ import type { Units } from '../../core/measure';
 import { kindOf } from '../../core/shelf';
 import type { Lot } from '../../data/shelf';
 import { LengthField } from '../../ui/length-field';
-import { request } from '../../ui/api';
+import { book } from '../../ui/api';
 import type { ShelfModel } from './use-shelf';
 
 const KINDS = { count: 'Counted: there is', waste: 'Wasted', issue: 'Taken for use', return: 'Put back' } as const;
@@ -15,9 +15,9 @@ export function LotMove({ lot, model, units }: { lot: Lot; model: ShelfModel; un
   const isCord = kindOf(lot.item) === 'cord';
   const save = async () => {
     if (amount === null) return;
-    const given = { key: crypto.randomUUID(), kind, amount, note: '' };
+    const given = { kind, amount, note: '' };
     const ok = await model.act(
-      () => request('POST', `/api/shelf/lots/${lot.id}`, given),
+      () => book('POST', `/api/shelf/lots/${lot.id}`, given),
       `Entered in the ledger: lot ${lot.number}.`,
     );
     if (ok) setAmount(null);

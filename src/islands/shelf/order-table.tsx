@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Order } from '../../data/shelf';
 import type { Units } from '../../core/measure';
 import { amountOf, money } from '../../ui/amount';
-import { request } from '../../ui/api';
+import { book, request } from '../../ui/api';
 import type { ShelfModel } from './use-shelf';
 
 function OrderRow({ order, name, model, units }: { order: Order; name: string; model: ShelfModel; units: Units }) {
@@ -29,7 +29,7 @@ function OrderRow({ order, name, model, units }: { order: Order; name: string; m
           onSubmit={(event) => {
             event.preventDefault();
             void model.act(
-              () => request('POST', `/api/orders/${order.id}`, { key: crypto.randomUUID(), packs: count, place }),
+              () => book('POST', `/api/orders/${order.id}`, { packs: count, place }),
               `${count} ${count === 1 ? 'pack' : 'packs'} of ${name} on the shelf.`,
             );
           }}

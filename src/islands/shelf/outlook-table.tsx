@@ -4,7 +4,7 @@ import { Fragment, useState } from 'react';
 import type { ItemOutlook } from '../../app/outlook';
 import type { Units } from '../../core/measure';
 import { amountOf, money } from '../../ui/amount';
-import { request } from '../../ui/api';
+import { book } from '../../ui/api';
 import { Swatch } from '../../ui/swatch';
 import { useOutlook, type ShelfModel } from './use-shelf';
 
@@ -52,9 +52,13 @@ function NeedBars({ item, units }: { item: ItemOutlook; units: Units }) {
                 />
               </svg>
             </td>
-            <td className="num">{amountOf(item.item, line.amount, units)}</td>
+            <td className="num">{amountOf(item.item, line.amount, units, 'needed')}</td>
             <td className="num">
-              {line.short > 0 ? <strong className="text-error">{amountOf(item.item, line.short, units)}</strong> : ''}
+              {line.short > 0 ? (
+                <strong className="text-error">{amountOf(item.item, line.short, units, 'needed')}</strong>
+              ) : (
+                ''
+              )}
             </td>
           </tr>
         ))}
@@ -77,14 +81,10 @@ export function OutlookTable({ model, units }: { model: ShelfModel; units: Units
   const short = data.items.filter((item) => item.short > 0);
   const cost = short.reduce((sum, item) => sum + (item.cost ?? 0), 0);
   const order = (item: ItemOutlook) =>
-    void model.act(async () => {
-      const answer = await request<{ note: string }>('POST', '/api/orders', {
-        id: crypto.randomUUID(),
-        item: item.item,
-        packs: item.packs,
-      });
-      return answer;
-    }, `${item.name} is ordered.`);
+    void model.act(
+      () => book('POST', '/api/orders', { item: item.item, packs: item.packs }),
+      `${item.name} is ordered.`,
+    );
   if (data.items.length === 0)
     return <p className="px-4 py-3">No session ahead needs anything yet: give the seats projects and cords.</p>;
   return (
@@ -144,7 +144,9 @@ export function OutlookTable({ model, units }: { model: ShelfModel; units: Units
                   <td className="num quiet">{item.held > 0 ? amountOf(item.item, item.held, units) : ''}</td>
                   <td className="num quiet">{item.ordered > 0 ? amountOf(item.item, item.ordered, units) : ''}</td>
                   <td className="num">
-                    {item.short > 0 && <strong className="text-error">{amountOf(item.item, item.short, units)}</strong>}
+                    {item.short > 0 && (
+                      <strong className="text-error">{amountOf(item.item, item.short, units, 'needed')}</strong>
+                    )}
                   </td>
                   <td>{item.short_on && day(item.short_on)}</td>
                   <td className={late ? 'font-bold text-error' : ''}>

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import type { Units } from '../../core/measure';
-import { kindOf, LOT_KINDS, type LotKind } from '../../core/shelf';
+import { kindOf, LOT_KINDS, namedItem, type LotKind } from '../../core/shelf';
+import { book } from '../../ui/api';
 import { LengthField } from '../../ui/length-field';
-import { request } from '../../ui/api';
 import type { ShelfModel } from './use-shelf';
 
 /** An item that can be received: from the catalogue, or on the shelf already. */
@@ -13,7 +13,7 @@ export interface Choice {
 
 const SPOOL = { min: 10, max: 2_000_000, name: 'length of cord' };
 
-/** Takes stock in: so many lots alike, each of one continuous length, or one bag of pieces. */
+/** Takes stock in: so many lots alike, each of one continuous length, or one bag of pieces; or something new by its name. */
 export function ReceiveForm({
   model,
   units,
@@ -26,23 +26,37 @@ export function ReceiveForm({
   onDone: () => void;
 }) {
   const [what, setWhat] = useState('');
+  const [newKind, setNewKind] = useState<'consumable' | 'tool' | ''>('');
   const [kind, setKind] = useState<LotKind>('spool');
   const [amount, setAmount] = useState<number | null>(null);
   const [times, setTimes] = useState('1');
   const [place, setPlace] = useState('');
   const [wrong, setWrong] = useState<string | null>(null);
-  const chosen = choices.find(({ name }) => name.toLowerCase() === what.trim().toLowerCase());
-  const isCord = chosen ? kindOf(chosen.id) === 'cord' : true;
+  const name = what.trim();
+  const own = model.shelf.lines.map(({ doc }) => ({ id: doc.id, name: doc.name }));
+  const known = [...choices, ...own.filter(({ id }) => !choices.some((choice) => choice.id === id))];
+  const found = known.find((choice) => choice.name.toLowerCase() === name.toLowerCase());
+  // Somebody who types on could still mean one of the list.
+  const begun = known.some((choice) => choice.name.toLowerCase().startsWith(name.toLowerCase()));
+  const isNew = name !== '' && !found && !begun;
+  const chosen = found ?? (isNew && newKind ? { id: namedItem(newKind, name), name } : undefined);
+  const isCord = chosen ? kindOf(chosen.id) === 'cord' : !isNew;
   const save = async () => {
-    if (!chosen) return setWrong('Choose one of the list: a cord with its colour, or a piece of hardware.');
+    if (!chosen)
+      return setWrong(
+        isNew
+          ? 'The catalogue has nothing of this name: say whether it is a consumable or a tool.'
+          : 'Choose one of the list: a cord with its colour, hardware, a tool; or write the name of something new.',
+      );
     if (amount === null || amount < 1) return setWrong(isCord ? 'How long is each?' : 'How many pieces?');
     const count = isCord ? Number(times) : 1;
     if (!Number.isInteger(count) || count < 1 || count > 500) return setWrong('How many alike: 1 to 500.');
     setWrong(null);
     const lot = { kind: isCord ? (kind === 'bag' ? 'spool' : kind) : ('bag' as const), amount, place, tare: null };
-    const receipt = { key: crypto.randomUUID(), item: chosen.id, note: '', lots: Array(count).fill(lot) };
+    const named = ['consumable', 'tool'].includes(kindOf(chosen.id)) && { name: chosen.name };
+    const receipt = { item: chosen.id, ...named, note: '', lots: Array(count).fill(lot) };
     const ok = await model.act(
-      () => request('POST', '/api/shelf/receive', { receipts: [receipt] }),
+      () => book('POST', '/api/shelf/receive', { receipts: [receipt] }),
       `${chosen.name} is on the shelf.`,
     );
     if (ok) onDone();
@@ -61,17 +75,32 @@ export function ReceiveForm({
           className="input input-sm w-full"
           list="receive-choices"
           value={what}
+          maxLength={120}
           autoFocus
           autoComplete="off"
           placeholder="Satin cord 2 mm, Race blue"
           onChange={(event) => setWhat(event.target.value)}
         />
         <datalist id="receive-choices">
-          {choices.map(({ id, name }) => (
-            <option key={id} value={name} />
+          {known.map((choice) => (
+            <option key={choice.id} value={choice.name} />
           ))}
         </datalist>
       </label>
+      {isNew && (
+        <label className="text-sm">
+          New, as
+          <select
+            className="select select-sm"
+            value={newKind}
+            onChange={(event) => setNewKind(event.target.value as typeof newKind)}
+          >
+            <option value="">choose…</option>
+            <option value="consumable">a consumable</option>
+            <option value="tool">a tool</option>
+          </select>
+        </label>
+      )}
       {isCord ? (
         <>
           <label className="text-sm">

@@ -103,10 +103,7 @@ export function StockTable({
                             {hex && <Swatch hex={hex} />} {doc.name}
                           </button>
                         </td>
-                        <td className={`num ${hand < doc.least ? 'font-bold text-error' : ''}`}>
-                          {amountOf(doc.id, hand, units)}
-                          {hand < doc.least && <span className="sr-only">, less than to be kept</span>}
-                        </td>
+                        <td className="num">{amountOf(doc.id, hand, units)}</td>
                         <td className="num quiet">{held > 0 ? amountOf(doc.id, held, units) : ''}</td>
                         <td className="num">{amountOf(doc.id, hand - held, units)}</td>
                         <td className="num quiet">{ordered > 0 ? amountOf(doc.id, ordered, units) : ''}</td>

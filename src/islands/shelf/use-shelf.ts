@@ -1,8 +1,9 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useInfiniteQuery, useQuery, useQueryClient, type InfiniteData } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import type { ItemView, ShelfView } from '../../app/shelf';
 import type { OutlookView } from '../../app/outlook';
 import type { LedgerLine } from '../../data/shelf';
+import { LEDGER_PAGE } from '../../core/shelf';
 import { request, type RequestProblem } from '../../ui/api';
 
 /** The shelf on screen: its totals, the item looked at, and what is done to them. */
@@ -53,9 +54,14 @@ export type ShelfModel = ReturnType<typeof useShelf>;
 export const useOutlook = () =>
   useQuery<OutlookView, RequestProblem>({ queryKey: ['outlook'], queryFn: () => request('GET', '/api/outlook') });
 
-/** The newest movements, of one lot or of all. */
+/** Movements of one lot or of all, newest first, page by page. */
 export const useLedger = (lot: string | null) =>
-  useQuery<LedgerLine[], RequestProblem>({
+  useInfiniteQuery<LedgerLine[], RequestProblem, InfiniteData<LedgerLine[]>, unknown[], string | null>({
     queryKey: ['ledger', lot],
-    queryFn: () => request('GET', `/api/shelf/ledger${lot ? `?lot=${lot}` : ''}`),
+    queryFn: ({ pageParam: before }) => {
+      const of = new URLSearchParams({ ...(lot && { lot }), ...(before && { before }) });
+      return request('GET', `/api/shelf/ledger?${of}`);
+    },
+    initialPageParam: null,
+    getNextPageParam: (page) => (page.length < LEDGER_PAGE ? null : page.at(-1)!.id),
   });

@@ -3,7 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import { formatTotal, type Units } from '../../core/measure';
 import { weigh } from '../../core/shelf';
 import type { Lot } from '../../data/shelf';
-import { request } from '../../ui/api';
+import { book, request } from '../../ui/api';
 import { TextCell } from '../../ui/text-cell';
 import type { ShelfModel } from './use-shelf';
 
@@ -54,10 +54,8 @@ export function WeighLot({
       : null;
   const use = async () => {
     if (!found?.ok) return;
-    const given = { key: crypto.randomUUID(), kind: 'count', amount: found.value.mm, note: `weighed ${live!.grams} g` };
-    if (
-      await model.act(() => request('POST', `/api/shelf/lots/${lot.id}`, given), `Lot ${lot.number} counted by weight.`)
-    )
+    const given = { kind: 'count', amount: found.value.mm, note: `weighed ${live!.grams} g` };
+    if (await model.act(() => book('POST', `/api/shelf/lots/${lot.id}`, given), `Lot ${lot.number} counted by weight.`))
       setOn(false);
   };
   return (
@@ -111,7 +109,7 @@ export function WeighLot({
           {found && !found.ok && <p className="text-error">Put the right spool on: {found.why}.</p>}
           {found?.ok && (
             <p>
-              About <strong>{formatTotal(found.value.mm, units)}</strong>, give or take{' '}
+              About <strong>{formatTotal(found.value.mm, units, 'down')}</strong>, give or take{' '}
               {formatTotal(found.value.off_mm, units)}
               {!measured && ' (the cord’s mass is an estimate)'}.{' '}
               <button

@@ -1,4 +1,6 @@
 import type { SessionView } from '../../../app/session';
+import { formatLength, type Units } from '../../../core/measure';
+import type { BagLine } from '../../../core/session';
 import { cordOf, hardwareItem } from '../../../core/shelf';
 
 /** The name and colour of an item, from the session's catalogue. */
@@ -12,3 +14,7 @@ export function itemLook(item: string, { catalogue }: SessionView['studio']): { 
   const piece = Object.values(catalogue.hardware).find(({ slug }) => hardwareItem(slug) === item);
   return { name: piece?.name ?? item, hex: null };
 }
+
+/** A line of a bag in words: how many, how long, of what. */
+export const lineWords = ({ item, count, mm }: BagLine, studio: SessionView['studio'], units: Units): string =>
+  `${count} × ${mm === null ? '' : `${formatLength(mm, units, 'up')} of `}${itemLook(item, studio).name}`;

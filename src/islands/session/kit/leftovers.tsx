@@ -1,11 +1,7 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { SessionView } from '../../../app/session';
 import { parseLength, type Units } from '../../../core/measure';
 import { cordOf } from '../../../core/shelf';
-import { request, type RequestProblem } from '../../../ui/api';
-import { viewKey } from '../send';
-import { itemLook } from './item-look';
+import { useBooking } from '../use-booking';
 
 /** Reads what came back of one item: lengths apart by commas or semicolons, or one number. */
 function readBack(item: string, text: string, units: Units): { amounts: number[] } | { problem: string } {
@@ -27,42 +23,31 @@ function readBack(item: string, text: string, units: Units): { amounts: number[]
 export function Leftovers({
   session,
   issued,
-  studio,
+  name,
+  keep,
   units,
 }: {
   session: string;
   issued: Readonly<Record<string, number>>;
-  studio: SessionView['studio'];
+  name: (item: string) => string;
+  /** The shortest offcut worth keeping, mm. */
+  keep: number;
   units: Units;
 }) {
-  const client = useQueryClient();
   const [written, setWritten] = useState<Readonly<Record<string, string>>>({});
-  const [problem, setProblem] = useState<string | null>(null);
   const [done, setDone] = useState<string | null>(null);
-  const [sending, setSending] = useState(false);
+  const { sending, refused, setRefused, send } = useBooking(session);
   const save = async () => {
     const filled = Object.entries(written).filter(([, text]) => text.trim() !== '');
     const read = filled.map(([item, text]) => ({ item, ...readBack(item, text, units) }));
     const bad = read.find((one) => 'problem' in one);
-    if (bad && 'problem' in bad) return setProblem(`${itemLook(bad.item, studio).name}: ${bad.problem}.`);
+    if (bad && 'problem' in bad) return setRefused(`${name(bad.item)}: ${bad.problem}.`);
     const leftovers = read.flatMap((one) => ('amounts' in one ? [{ item: one.item, amounts: one.amounts }] : []));
-    setSending(true);
-    setProblem(null);
-    try {
-      const view = await request<SessionView>('POST', `/api/sessions/${session}/leftovers`, {
-        key: crypto.randomUUID(),
-        leftovers,
-      });
-      client.setQueryData(viewKey(session), view);
-      setWritten({});
-      setDone(`${leftovers.reduce((sum, one) => sum + one.amounts.length, 0)} back on the shelf.`);
-    } catch (failed) {
-      setProblem((failed as RequestProblem).message);
-    } finally {
-      setSending(false);
-    }
+    setDone(null);
+    if (!(await send('POST', 'leftovers', { leftovers }))) return;
+    setWritten({});
+    setDone(`${leftovers.reduce((sum, one) => sum + one.amounts.length, 0)} back on the shelf.`);
   };
-  const { keep } = studio.settings.figures;
   return (
     <section>
       <h2 className="text-lg">What came back</h2>
@@ -79,7 +64,7 @@ export function Leftovers({
           {Object.keys(issued).map((item) => (
             <li key={item} className="border-b hair py-1">
               <label className="block text-sm">
-                {itemLook(item, studio).name}
+                {name(item)}
                 <input
                   className="input input-sm w-full"
                   value={written[item] ?? ''}
@@ -91,9 +76,9 @@ export function Leftovers({
             </li>
           ))}
         </ul>
-        {problem && (
+        {refused && (
           <p role="alert" className="mt-1 border border-error px-2 py-1 text-sm text-error">
-            {problem}
+            {refused}
           </p>
         )}
         <div className="mt-2 flex items-center gap-3">

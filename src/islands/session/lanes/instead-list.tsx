@@ -42,7 +42,7 @@ export function InsteadList({ item, model, units }: { item: string; model: Sessi
                 <Swatch hex={one.hex} /> {one.name}
               </span>
             </td>
-            <td className="num">{formatTotal(one.free_mm, units)}</td>
+            <td className="num">{formatTotal(one.free_mm, units, 'down')}</td>
             <td>
               {[
                 change(one.cut_mm, ['% more to cut', '% less to cut'], (mm) => formatTotal(mm, units)),

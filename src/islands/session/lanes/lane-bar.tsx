@@ -94,7 +94,7 @@ export function LaneBar({
       <th scope="row" className="w-44 align-middle whitespace-nowrap">
         <span className="font-semibold">{laneName(lane, lot)}</span>
         <span className="quiet block text-xs">
-          {formatTotal(lane.length_mm, units)}
+          {formatTotal(lane.length_mm, units, 'down')}
           {lot?.place && `, ${lot.place}`}
         </span>
       </th>
@@ -146,7 +146,7 @@ export function LaneBar({
             <strong className="text-error">scrap</strong> {formatLength(rest, units)}
           </>
         ) : (
-          `${formatTotal(rest, units)} left`
+          `${formatTotal(rest, units, 'down')} left`
         )}
       </td>
     </tr>

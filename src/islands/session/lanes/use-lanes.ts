@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import {
   cutsByItem,
@@ -14,11 +14,10 @@ import {
   type Layout,
   type LayoutLane,
 } from '../../../core/session';
-import type { SessionView } from '../../../app/session';
-import type { SessionStock } from '../../../app/kits';
+import type { SessionStock } from '../../../app/session-stock';
 import { request, type RequestProblem } from '../../../ui/api';
 import { startSolving, type Solving } from '../../../workers/solve-lanes';
-import { viewKey } from '../send';
+import { useBooking } from '../use-booking';
 import type { SessionModel } from '../use-session';
 
 /** The most seconds one cord is worked on, and how many are at once. */
@@ -52,7 +51,6 @@ const asked = (laid: readonly Pick<Laid, 'item' | 'lanes' | 'bound_mm'>[]): Layo
 export function useLanes(model: SessionModel) {
   const { view, seats } = model;
   const { id } = view.session;
-  const client = useQueryClient();
   const { figures } = view.studio.settings;
   const cuts = useMemo(
     () => cutsByItem(seats.map(({ record, plan }) => ({ id: record.id, accepted: record.accepted, plan }))),
@@ -77,7 +75,7 @@ export function useLanes(model: SessionModel) {
   // What was laid out or moved here since.
   const [own, setOwn] = useState<readonly Laid[] | null>(null);
   const laid = own ?? standing;
-  const [refused, setRefused] = useState<string | null>(null);
+  const { sending, refused, setRefused, send } = useBooking(id);
   const running = useRef<Solving[]>([]);
 
   const lotsOf = useCallback((item: string): readonly CuttableLot[] => stock?.lots[item] ?? [], [stock]);
@@ -146,7 +144,7 @@ export function useLanes(model: SessionModel) {
       };
       await Promise.all(Array.from({ length: AT_ONCE }, next));
     },
-    [cuts, laid, solveOne],
+    [cuts, laid, setRefused, solveOne],
   );
 
   useEffect(() => () => running.current.forEach((one) => one.stop()), []);
@@ -176,7 +174,7 @@ export function useLanes(model: SessionModel) {
       setRefused(null);
       change(item, { lanes: moveCut(group.lanes, cut, to) });
     },
-    [change, cuts, figures.cut_loss, laid],
+    [change, cuts, figures.cut_loss, laid, setRefused],
   );
   const lock = useCallback(
     (item: string, cut: string, on: boolean) => {
@@ -192,26 +190,9 @@ export function useLanes(model: SessionModel) {
     [change, laid],
   );
 
-  const [sending, setSending] = useState(false);
-  const send = async (method: 'POST' | 'DELETE') => {
-    setSending(true);
-    setRefused(null);
-    try {
-      const now = client.getQueryData<SessionView>(viewKey(id)) ?? view;
-      const next = await request<SessionView>(method, `/api/sessions/${id}/reserve`, {
-        version: now.session.version,
-        key: crypto.randomUUID(),
-        ...(method === 'POST' && { layout: asked(laid!) }),
-      });
-      client.setQueryData(viewKey(id), next);
-      setOwn(null);
-      await client.invalidateQueries({ queryKey: ['stock', id] });
-    } catch (problem) {
-      setRefused((problem as RequestProblem).message);
-      if ((problem as RequestProblem).status === 409) await client.invalidateQueries({ queryKey: ['stock', id] });
-    } finally {
-      setSending(false);
-    }
+  const reserve = async (layout: Layout | null) => {
+    const content = { version: view.session.version, ...(layout && { layout }) };
+    if (await send(layout ? 'POST' : 'DELETE', 'reserve', content)) setOwn(null);
   };
 
   return {
@@ -231,8 +212,8 @@ export function useLanes(model: SessionModel) {
     stop: () => running.current.forEach((one) => one.stop()),
     moveTo,
     lock,
-    reserve: () => send('POST'),
-    release: () => send('DELETE'),
+    reserve: () => reserve(asked(laid!)),
+    release: () => reserve(null),
   };
 }
 

@@ -2,4 +2,4 @@ import { receiveStock } from '../../../app/shelf';
 import { checkReceipts } from '../../../http/checks';
 import { writes } from '../../../http/endpoint';
 
-export const POST = writes(checkReceipts, async ({ receipts }) => receiveStock(receipts));
+export const POST = writes(checkReceipts, async ({ key, receipts }) => receiveStock(key, receipts));

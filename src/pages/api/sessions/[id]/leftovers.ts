@@ -1,4 +1,4 @@
-import { returnLeftovers } from '../../../../app/kits';
+import { returnLeftovers } from '../../../../app/leftovers';
 import { checkLeftovers } from '../../../../http/checks';
 import { idOf, writes } from '../../../../http/endpoint';
 

@@ -1,4 +1,4 @@
-import { releaseSession, reserveSession } from '../../../../app/kits';
+import { releaseSession, reserveSession } from '../../../../app/reserve';
 import { checkIssue, checkReserve } from '../../../../http/checks';
 import { idOf, writes } from '../../../../http/endpoint';
 

@@ -1,0 +1,53 @@
+import { Problem } from '../core/problem';
+import { cutsByItem, layoutFault, type Layout } from '../core/session';
+import { insertMovements } from '../data/shelf';
+import { inTransaction } from '../data/transaction';
+import { giveBack, sessionEntry } from './holds';
+import { changeSession, lockStanding, viewSession, type SessionView } from './session';
+import { staged } from './session-needs';
+import { knowItems } from './shelf';
+import { checkTaken, lockFor, takings } from './takings';
+
+/**
+ * Keeps a session's layout and reserves what it takes, in place of what was reserved before. What has to be bought is kept in the
+ * layout and reserved when it is there.
+ */
+export function reserveSession(id: string, version: number, key: string, layout: Layout): Promise<SessionView> {
+  return inTransaction(async (t) => {
+    await lockStanding(id, t);
+    const view = await viewSession(id, t);
+    if (view.session.kits?.issued)
+      throw new Problem(409, 'issued', 'The kits are issued: what was taken stands in the ledger.');
+    const fault = layoutFault(layout, cutsByItem(staged(view)));
+    if (fault)
+      throw new Problem(409, 'stale', `The plan is not of the cuts as they are now: ${fault}. Lay them out again.`);
+    await knowItems(
+      layout.map((group) => ({ id: group.item })),
+      t,
+    );
+    const { counts, lots, mine } = await lockFor(id, view, layout, t);
+    const { taken } = takings(layout, counts, lots, mine, view.studio.settings.figures.cut_loss);
+    checkTaken(taken, lots, mine);
+    const changes = [...new Set([...mine.keys(), ...taken.keys()])]
+      .map((lot) => ({ lot, more: (taken.get(lot) ?? 0) - (mine.get(lot) ?? 0) }))
+      .filter(({ more }) => more !== 0);
+    await insertMovements(
+      changes.map(({ lot, more }) =>
+        sessionEntry(id, key, `hold ${lot}`, more > 0 ? 'reserve' : 'release', lot, 0, more),
+      ),
+      t,
+    );
+    await changeSession(id, version, { lanes: layout }, t);
+    return viewSession(id, t);
+  });
+}
+
+/** Gives everything a session holds back to the shelf. */
+export function releaseSession(id: string, version: number, key: string): Promise<SessionView> {
+  return inTransaction(async (t) => {
+    await lockStanding(id, t);
+    await giveBack(id, key, t);
+    await changeSession(id, version, { lanes: null }, t);
+    return viewSession(id, t);
+  });
+}

@@ -1,0 +1,127 @@
+import type { SessionView } from '../../../app/session';
+import type { KitCost } from '../../../core/kit';
+import type { Units } from '../../../core/measure';
+import { CARD, type Bag } from '../../../core/session';
+import { Swatch } from '../../../ui/swatch';
+import { CostWords } from './cost-words';
+import { itemLook, lineWords } from './item-look';
+
+/** One thing in a bag, to be ticked off. */
+function Tick({
+  done,
+  onChange,
+  children,
+}: {
+  done: boolean;
+  onChange: (on: boolean) => void;
+  children: React.ReactNode;
+}) {
+  return (
+    <li>
+      <label className="flex items-center gap-1.5">
+        <input
+          type="checkbox"
+          className="checkbox checkbox-sm size-6"
+          checked={done}
+          onChange={(event) => onChange(event.target.checked)}
+        />
+        {children}
+      </label>
+    </li>
+  );
+}
+
+/** The packing list: a bag a seat, each thing in it to be ticked off, or the bag as a whole. */
+export function BagTable({
+  bags,
+  costs,
+  studio,
+  units,
+  ticks,
+  selected,
+  onSelect,
+  onTick,
+}: {
+  bags: readonly Bag[];
+  costs: readonly KitCost[] | null;
+  studio: SessionView['studio'];
+  units: Units;
+  ticks: ReadonlySet<string>;
+  selected: string | null;
+  onSelect: (id: string) => void;
+  onTick: (ticks: string[]) => void;
+}) {
+  const tick = (ids: readonly string[], on: boolean) => {
+    const next = new Set(ticks);
+    for (const one of ids) {
+      if (on) next.add(one);
+      else next.delete(one);
+    }
+    onTick([...next]);
+  };
+  return (
+    <table className="sheet">
+      <caption className="sr-only">Packing list, a bag a seat</caption>
+      <thead>
+        <tr>
+          <th scope="col" className="w-10">
+            <span className="sr-only">Packed</span>
+          </th>
+          <th scope="col" className="num w-12">
+            Bag
+          </th>
+          <th scope="col" className="w-56">
+            For
+          </th>
+          <th scope="col">What goes in</th>
+          <th scope="col" className="num w-20">
+            Cost
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {bags.map((bag, i) => {
+          const card = `${bag.seat}/card`;
+          const ids = [...bag.lines.map((line) => line.id), card];
+          return (
+            <tr key={bag.seat} aria-selected={bag.seat === selected}>
+              <td className="align-top">
+                <input
+                  type="checkbox"
+                  className="checkbox mt-1"
+                  checked={ids.every((one) => ticks.has(one))}
+                  aria-label={`Bag ${bag.number} of ${bag.label} is packed`}
+                  onChange={(event) => tick(ids, event.target.checked)}
+                />
+              </td>
+              <td className="num align-top pt-1.5 text-lg font-semibold">{bag.number}</td>
+              <td className="align-top pt-1.5">
+                <button type="button" className="text-left hover:underline" onClick={() => onSelect(bag.seat)}>
+                  {bag.label}
+                </button>
+                <span className="quiet block text-sm">{bag.project || 'no project yet'}</span>
+              </td>
+              <td className="align-top">
+                <ul className="flex flex-wrap gap-x-5 py-1">
+                  {bag.lines.map((line) => {
+                    const { hex } = itemLook(line.item, studio);
+                    return (
+                      <Tick key={line.id} done={ticks.has(line.id)} onChange={(on) => tick([line.id], on)}>
+                        {hex && <Swatch hex={hex} />}
+                        {lineWords(line, studio, units)}
+                      </Tick>
+                    );
+                  })}
+                  <Tick done={ticks.has(card)} onChange={(on) => tick([card], on)}>
+                    {CARD}
+                  </Tick>
+                </ul>
+              </td>
+              <td className="num align-top pt-1.5">{costs && <CostWords cost={costs[i]!} />}</td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}
