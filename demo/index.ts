@@ -7,7 +7,7 @@ import { editSettings, openSettings } from '../src/app/settings';
 import { cutKey, cutsNow } from '../src/core/session';
 import { countSessionsBut } from '../src/data/sessions';
 import { inTransaction } from '../src/data/transaction';
-import { receiveStock } from '../src/app/shelf';
+import { editItem, openItem, receiveStock } from '../src/app/shelf';
 import { MILL_SHELF } from './stock';
 import { HARBOUR_FAIR, MILL_CLUB, TIDE_CLUB } from './people';
 
@@ -86,12 +86,17 @@ export async function loadDemo(today: string): Promise<void> {
 
   await receiveStock(
     idFor('stock'),
-    MILL_SHELF.map(({ item, kind, amounts, place, tare = null }) => ({
+    MILL_SHELF.map(({ item, name, kind, amounts, place, tare = null }) => ({
       item,
+      name,
       note: 'stock when the shelf was set up',
       lots: amounts.map((amount) => ({ kind, amount, place, tare })),
     })),
   );
+
+  // A bag a seat.
+  const { line } = await openItem('consumable/kit-bag');
+  await editItem({ ...line.doc, seats: 1 }, line.version);
 
   const club = await openSession(DEMO_SESSIONS.club);
   const now = cutsNow(stageSeats(club.seats, club.session, club.studio));

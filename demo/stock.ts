@@ -8,6 +8,8 @@ export interface DemoStock {
   readonly place: string;
   /** Grams of the empty spool. */
   readonly tare?: number;
+  /** Of a consumable or tool: what it is called. */
+  readonly name?: string;
 }
 
 /** The trust's shelf: begun spools, offcuts of earlier sessions, unopened packs, and not enough of everything. */
@@ -33,4 +35,10 @@ export const MILL_SHELF: readonly DemoStock[] = [
   { item: 'hardware/split-ring-25', kind: 'bag', amounts: [30], place: 'Tin 2' },
   { item: 'hardware/split-ring-steel-25', kind: 'bag', amounts: [12], place: 'Tin 2' },
   { item: 'hardware/bead-10', kind: 'bag', amounts: [40], place: 'Tin 4' },
+  { item: 'consumable/kit-bag', name: 'Kit bag', kind: 'bag', amounts: [25], place: 'Packing bench' },
+  { item: 'tool/scissors', name: 'scissors', kind: 'bag', amounts: [6], place: 'Tool wall' },
+  { item: 'tool/small-lighter', name: 'small lighter', kind: 'bag', amounts: [3], place: 'Locked drawer' },
+  { item: 'tool/ruler', name: 'ruler', kind: 'bag', amounts: [5], place: 'Tool wall' },
+  { item: 'tool/glue', name: 'glue', kind: 'bag', amounts: [4], place: 'Tool wall' },
+  { item: 'tool/clip', name: 'clip', kind: 'bag', amounts: [12], place: 'Tool wall' },
 ];

@@ -1,7 +1,7 @@
 import type { Transaction } from 'sequelize';
 import { consumablesOf, sessionNeeds, sharedTools } from '../core/kit';
 import type { Kits, SessionRecord, StageSeat } from '../core/session';
-import { kindOf, outlook, type Need, type Outlook } from '../core/shelf';
+import { kindOf, levelsOf, outlook, type Level, type Need, type Outlook } from '../core/shelf';
 import { seatsOf, sessionsFrom } from '../data/sessions';
 import { holdsOf, lotsOf } from '../data/shelf';
 import { inTransaction } from '../data/transaction';
@@ -24,6 +24,8 @@ export interface ItemOutlook extends Outlook {
   readonly ordered: number;
   readonly pack: number | null;
   readonly offer: Offer | null;
+  /** How much there is after each session and delivery ahead; empty of tools, which come back. */
+  readonly levels: readonly Level[];
 }
 
 export interface OutlookView {
@@ -78,6 +80,13 @@ export async function netSessions(
     const pack = own?.pack ?? offer?.pack ?? null;
     const free = lots.filter((lot) => lot.item === item).map((lot) => lot.hand - lot.held);
     const { hand = 0, held = 0, ordered = 0 } = line ?? {};
+    const coming = orders
+      .filter((order) => order.item === item)
+      .map(({ due_on, packs, received, pack: size }) => ({
+        due: due_on,
+        amount: (packs - received) * size,
+        pack: size,
+      }));
     const found = outlook(
       {
         free: hand - held,
@@ -85,17 +94,12 @@ export async function netSessions(
         comesBack: kindOf(item) === 'tool',
       },
       needs.get(item) ?? [],
-      orders
-        .filter((order) => order.item === item)
-        .map(({ due_on, packs, received, pack: size }) => ({
-          due: due_on,
-          amount: (packs - received) * size,
-          pack: size,
-        })),
+      coming,
       { pack, price: own?.price ?? offer?.price ?? null, lead_days: own?.lead_days ?? offer?.lead_days ?? null },
     );
     const name = own?.name ?? nameOf(item, catalogue) ?? item;
-    return { ...found, item, name, hex: hexOf(item, catalogue), hand, held, ordered, pack, offer };
+    const levels = kindOf(item) === 'tool' ? [] : levelsOf(hand, found.lines, coming);
+    return { ...found, item, name, hex: hexOf(item, catalogue), hand, held, ordered, pack, offer, levels };
   });
   return items.sort(
     (a, b) =>

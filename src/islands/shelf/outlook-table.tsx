@@ -1,10 +1,11 @@
-import { differenceInCalendarDays, format, parseISO } from 'date-fns';
+import { format, parseISO } from 'date-fns';
 import { ShoppingBasket } from 'lucide-react';
 import { Fragment, useState } from 'react';
 import type { ItemOutlook } from '../../app/outlook';
 import type { Units } from '../../core/measure';
 import { amountOf, money } from '../../ui/amount';
 import { book } from '../../ui/api';
+import { LevelChart } from '../../ui/level-chart';
 import { Swatch } from '../../ui/swatch';
 import { useOutlook, type ShelfModel } from './use-shelf';
 
@@ -68,7 +69,7 @@ function NeedBars({ item, units }: { item: ItemOutlook; units: Units }) {
 }
 
 /** Every item the sessions ahead need: what is short first, by when to order it, and what it costs. */
-export function OutlookTable({ model, units }: { model: ShelfModel; units: Units }) {
+export function OutlookTable({ model, units, today }: { model: ShelfModel; units: Units; today: string }) {
   const { data, error, isLoading } = useOutlook();
   const [open, setOpen] = useState<string | null>(null);
   if (isLoading) return <p className="px-4 py-2">Netting the sessions ahead…</p>;
@@ -126,7 +127,7 @@ export function OutlookTable({ model, units }: { model: ShelfModel; units: Units
         </thead>
         <tbody>
           {data.items.map((item) => {
-            const late = item.order_by !== null && differenceInCalendarDays(parseISO(item.order_by), new Date()) < 0;
+            const late = item.order_by !== null && item.order_by < today;
             return (
               <Fragment key={item.item}>
                 <tr aria-selected={open === item.item}>
@@ -171,6 +172,15 @@ export function OutlookTable({ model, units }: { model: ShelfModel; units: Units
                 {open === item.item && (
                   <tr>
                     <td colSpan={10} className="bg-base-200">
+                      {item.levels.length > 0 && (
+                        <LevelChart
+                          item={item.item}
+                          hand={item.hand}
+                          levels={item.levels}
+                          today={today}
+                          units={units}
+                        />
+                      )}
                       <NeedBars item={item} units={units} />
                       {item.short > 0 && item.hand - item.held >= item.short && (
                         <p className="px-2 pb-1 text-sm">

@@ -22,9 +22,10 @@ interface Props {
   view: string | null;
   choices: readonly Choice[];
   masses: Masses;
+  today: string;
 }
 
-function Shelf({ initial, units: firstUnits, view: firstView, choices, masses }: Props) {
+function Shelf({ initial, units: firstUnits, view: firstView, choices, masses, today }: Props) {
   const units = useUnits(firstUnits);
   const [view, setView] = useState<View>(firstView && firstView in VIEWS ? (firstView as View) : 'stock');
   const [selected, setSelected] = useState<string | null>(null);
@@ -67,7 +68,7 @@ function Shelf({ initial, units: firstUnits, view: firstView, choices, masses }:
           onSelect={setSelected}
         />
       )}
-      {view === 'outlook' && <OutlookTable model={model} units={units} />}
+      {view === 'outlook' && <OutlookTable model={model} units={units} today={today} />}
       {view === 'orders' && <OrderTable model={model} units={units} />}
       {view === 'ledger' && <LedgerTable model={model} units={units} lot={null} />}
     </div>

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { FileText, PackageCheck, PackageOpen, Printer, Undo2 } from 'lucide-react';
+import { FileText, ListChecks, PackageCheck, PackageOpen, Printer, Undo2 } from 'lucide-react';
 import type { SessionStock } from '../../../app/session-stock';
 import { consumableNeeds, kitCost, totalCost } from '../../../core/kit';
 import type { Units } from '../../../core/measure';
@@ -79,6 +79,9 @@ export function KitStage({
             )}
           </>
         )}
+        <a className="btn btn-sm" href={`/sessions/${id}/packing`}>
+          <ListChecks size={15} aria-hidden="true" /> Packing list
+        </a>
         <a className="btn btn-sm" href={`/sessions/${id}/cards`}>
           <Printer size={15} aria-hidden="true" /> Kit cards
         </a>

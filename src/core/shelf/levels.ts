@@ -1,0 +1,23 @@
+import type { Coming, OutlookLine } from './outlook';
+
+/** How much there is of an item after something happened on a day; below 0, what is missing by then. */
+export interface Level {
+  readonly on: string;
+  readonly level: number;
+  /** The session that took it, or a delivery. */
+  readonly by: string | null;
+}
+
+/**
+ * The level of an item over the days ahead: what is on hand, less what each session needs, plus what is delivered. By amount alone:
+ * whether the pieces of a cord are long enough, the outlook's lines say.
+ */
+export function levelsOf(hand: number, lines: readonly OutlookLine[], coming: readonly Coming[]): Level[] {
+  const events = [
+    // A delivery counts for a session of its day.
+    ...coming.map(({ due, amount }) => ({ on: due, change: amount, by: null, order: 0 })),
+    ...lines.map(({ on, amount, title }) => ({ on, change: -amount, by: title, order: 1 })),
+  ].sort((a, b) => a.on.localeCompare(b.on) || a.order - b.order);
+  let level = hand;
+  return events.map(({ on, change, by }) => ({ on, by, level: (level += change) }));
+}

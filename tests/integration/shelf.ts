@@ -1,0 +1,71 @@
+import { randomUUID } from 'node:crypto';
+import { expect } from 'vitest';
+import { addSeats } from '../../src/app/seats';
+import { createSession, stageSeats, type SessionView } from '../../src/app/session';
+import { sessionStock } from '../../src/app/session-stock';
+import { moveLot, openItem, receiveStock } from '../../src/app/shelf';
+import { solveLanes } from '../../src/core/lanes';
+import { cutsByItem, lanesProblem, type Layout } from '../../src/core/session';
+import { database } from '../../src/data/connection';
+
+export const CORD = 'cord/sheathed-4/race';
+export const BUCKLE = 'hardware/buckle-15';
+
+/** One lot with so much in it; answers its id. */
+export async function stock(item: string, amount: number, kind: 'spool' | 'pack' | 'bag' = 'spool'): Promise<string> {
+  await receiveStock(randomUUID(), [{ item, lots: [{ kind, amount, place: 'Shelf 1', tare: null }], note: '' }]);
+  const { lots } = await openItem(item);
+  return lots.reduce((a, b) => (a.number > b.number ? a : b)).id;
+}
+export const balance = async (lot: string, item = CORD) => (await openItem(item)).lots.find(({ id }) => id === lot);
+export const move = (lot: string, kind: 'issue' | 'waste' | 'return' | 'count', amount: number, key = randomUUID()) =>
+  moveLot(lot, { key, kind, amount, note: '' });
+
+/** Every balance and hold against the sums of its movements, and against its limits. */
+export async function expectLedgerTrue(): Promise<void> {
+  const [faults] = await database().query(`
+    SELECT l.id FROM lots l LEFT JOIN movements m ON m.lot = l.id GROUP BY l.id
+    HAVING l.hand <> coalesce(sum(m.hand), 0) OR l.held <> coalesce(sum(m.held), 0) OR l.hand < 0 OR l.held < 0 OR l.held > l.hand
+    UNION ALL
+    SELECT h.lot FROM holds h LEFT JOIN movements m ON m.lot = h.lot AND m.session_id = h.session_id
+    GROUP BY h.session_id, h.lot HAVING h.held <> coalesce(sum(m.held), 0) OR h.held < 0`);
+  expect(faults).toEqual([]);
+}
+
+export async function session(title: string, on: string, names: string[]): Promise<SessionView> {
+  const id = randomUUID();
+  await createSession(id, { title, held_on: on });
+  return addSeats(
+    id,
+    names.map((name) => ({
+      id: randomUUID(),
+      name,
+      wrist_mm: 165,
+      wrist_method: 'tape' as const,
+      project: 'band-buckle',
+      cords: { whole: { cord: 'sheathed-4', colours: ['race'] } },
+    })),
+  );
+}
+
+/** The session's cuts laid out on what the shelf has, with packs to buy where it has too little. */
+export async function layOut(view: SessionView, pack: number | null = 30_000): Promise<Layout> {
+  const { lots } = await sessionStock(view.session.id);
+  const { figures } = view.studio.settings;
+  return [...cutsByItem(stageSeats(view.seats, view.session, view.studio))].map(([item, cuts]) => {
+    const mm = new Map(cuts.map((cut) => [cut.id, cut.mm]));
+    const options = { seconds: 1, now: () => performance.now() };
+    let plan = solveLanes(lanesProblem(cuts, lots[item]!, figures), options);
+    if (plan.unplaced.length > 0) plan = solveLanes(lanesProblem(cuts, lots[item]!, figures, pack), options);
+    return {
+      item,
+      bound_mm: plan.fresh_bound_mm,
+      lanes: plan.lanes.map((lane) => ({
+        stock: lane.stock,
+        length_mm: lots[item]!.find((lot) => lot.id === lane.stock)?.mm ?? pack!,
+        cuts: lane.cuts.map((id) => ({ id, mm: mm.get(id)! })),
+        locked: [],
+      })),
+    };
+  });
+}

@@ -1,0 +1,40 @@
+import { describe, expect, it } from 'vitest';
+import { SHIPPED } from '../../catalogue';
+import { hardwareItem } from '../../src/core/shelf';
+import { readStockCsv } from '../../src/formats/stock';
+
+describe('a list of stock', () => {
+  const names = {
+    cords: Object.values(SHIPPED.cords),
+    pieces: Object.values(SHIPPED.hardware).map(({ slug, name }) => ({ item: hardwareItem(slug), slug, name })),
+  };
+  const read = (text: string) => readStockCsv(text, names, false);
+
+  it('reads other separators, a byte-order mark and quoted line breaks', () => {
+    const { lines, fault } = read(
+      '\uFEFFWhere;Item;Colour;Length;Kind;Packs\r\n"Drawer\r\n3";Satin cord 2 mm;race BLUE;30 m;spool;2\r\n;buckle 15 mm;;24;;\r\n',
+    );
+    expect(fault).toBeNull();
+    expect(lines.map(({ item, amount, kind, lots, faults }) => [item, amount, kind, lots, faults])).toEqual([
+      ['cord/satin-2/race', 30_000, 'spool', 2, []],
+      ['hardware/buckle-15', 24, 'bag', 1, []],
+    ]);
+    expect(lines[0]!.place).toBe('Drawer\r\n3');
+    expect(read('item\tcolour\tamount\nsatin-2\trace\t33 ft').lines[0]!.amount).toBe(10_058);
+  });
+
+  it('guesses nothing: each fault by its column', () => {
+    const faults = (row: string) =>
+      read(`item,colour,amount,kind\n${row}`).lines[0]!.faults.map(({ column, problem }) => `${column}: ${problem}`);
+    expect(faults('satin-2,race,30,spool')).toEqual(['amount: “30” has no unit; write 30 m, ft or mm']);
+    expect(faults('satin-2,mauve,3 m,spool')[0]).toMatch(
+      /^colour: Satin cord 2 mm has no colour “mauve”; it has Race blue/,
+    );
+    expect(faults('rope,race,3 m,spool')[0]).toMatch(/^item: “rope” is no cord/);
+    expect(faults('buckle-15,,3 m,bag')).toEqual(['amount: “3 m” is no whole number of pieces']);
+    expect(faults('satin-2,race,3 kg,drum')).toHaveLength(2);
+    expect(read('a,b\n1,2').fault).toMatch(/“item” and “amount” are missing/);
+    expect(read('item,amount\n"open,3').fault).toMatch(/quotation mark is not closed/);
+    expect(read('item,amount\n').fault).toMatch(/No line/);
+  });
+});

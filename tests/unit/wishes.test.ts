@@ -1,0 +1,101 @@
+import fc from 'fast-check';
+import load from 'highs';
+import { describe, expect, it } from 'vitest';
+import { SHIPPED } from '../../catalogue';
+import { planSeat, replaceCord, seatInstead } from '../../src/core/session';
+import { assignColours } from '../../src/core/shelf';
+import { STARTING_FIGURES } from '../../src/core/studio';
+import { modelsOf } from '../../src/solver/highs';
+import { seat } from './seat';
+
+const makeModel = modelsOf(await load());
+
+describe('colours by wish', () => {
+  const wish = (seat: string, wishes: string[], need = 2000) => ({ seat, need, wishes });
+  const given = (...args: [Parameters<typeof assignColours>[0], Record<string, number>]) =>
+    Object.fromEntries(assignColours(...args, makeModel).map(({ seat, colour }) => [seat, colour]));
+
+  it('are given with the least regret in all, not first come first served', () => {
+    // Cord for one in blue and one in green, two in red. In turn Ada would take blue and leave Bo, who wants nothing else, a
+    // regret of 3; Ada in green (1) leaves Bo blue (0).
+    const seats = [wish('Ada', ['blue', 'green']), wish('Bo', ['blue'])];
+    expect(given(seats, { blue: 2500, green: 2500, red: 5000 })).toEqual({ Ada: 'green', Bo: 'blue' });
+    expect(given(seats, { blue: 4000, green: 0, red: 0 })).toEqual({ Ada: 'blue', Bo: 'blue' });
+  });
+
+  it('never take more of a colour than there is, and leave out who none is left for', () => {
+    const seats = [wish('Ada', ['blue'], 3000), wish('Bo', ['blue'], 2000), wish('Cy', ['red'], 9000)];
+    const found = given(seats, { blue: 4500, red: 8000 });
+    // Both want blue, and there is cord for one; the other goes to red. Nine metres fit nowhere.
+    expect([found.Ada, found.Bo].sort()).toEqual(['blue', 'red']);
+    expect(found).not.toHaveProperty('Cy');
+  });
+
+  it('are as good as trying every way', () => {
+    const colours = ['a', 'b', 'c'];
+    fc.assert(
+      fc.property(
+        fc.array(fc.record({ need: fc.integer({ min: 1, max: 3 }), wishes: fc.shuffledSubarray(colours) }), {
+          minLength: 1,
+          maxLength: 4,
+        }),
+        fc.tuple(fc.nat(5), fc.nat(5), fc.nat(5)),
+        (people, there) => {
+          const seats = people.map((one, i) => ({ ...one, need: one.need * 1000, seat: `s${i}` }));
+          const available = Object.fromEntries(colours.map((colour, i) => [colour, there[i]! * 1000]));
+          const regret = (i: number, colour: string | undefined): number => {
+            if (colour === undefined) return 1000;
+            const rank = seats[i]!.wishes.indexOf(colour);
+            return rank >= 0 ? rank : seats[i]!.wishes.length + 2;
+          };
+          const found = given(seats, available);
+          const total = seats.reduce((sum, { seat: who }, i) => sum + regret(i, found[who]), 0);
+          let best = Infinity;
+          const left = { ...available };
+          const go = (i: number, sum: number): void => {
+            if (i === seats.length) best = Math.min(best, sum);
+            else {
+              go(i + 1, sum + regret(i, undefined));
+              for (const colour of colours) {
+                if (left[colour]! < seats[i]!.need) continue;
+                left[colour]! -= seats[i]!.need;
+                go(i + 1, sum + regret(i, colour));
+                left[colour]! += seats[i]!.need;
+              }
+            }
+          };
+          go(0, 0);
+          expect(total).toBe(best);
+        },
+      ),
+      { numRuns: 60, seed: 4 },
+    );
+  });
+});
+
+describe('another cord instead', () => {
+  const two = seat({ cords: { whole: { cord: 'sheathed-4', colours: ['race', 'sail'] } }, options: { colours: 2 } });
+  const planned = planSeat(two, SHIPPED, STARTING_FIGURES);
+
+  it('replaces one colour, or the cord with the colour that stays beside it', () => {
+    expect(replaceCord(planned, 'cord/sheathed-4/sail', 'cord/sheathed-4/night', SHIPPED)).toEqual({
+      whole: { cord: 'sheathed-4', colours: ['race', 'night'] },
+    });
+    expect(replaceCord(planned, 'cord/sheathed-4/race', 'cord/sheathed-3/night', SHIPPED)).toEqual({
+      whole: { cord: 'sheathed-3', colours: ['night', 'sail'] },
+    });
+    // Two colours stay two; a cord without the other colour will not do; nor is there anything to replace.
+    expect(replaceCord(planned, 'cord/sheathed-4/sail', 'cord/sheathed-4/race', SHIPPED)).toBeNull();
+    expect(replaceCord(planned, 'cord/sheathed-4/race', 'cord/cotton-2/kelp', SHIPPED)).toBeNull();
+    expect(replaceCord(planned, 'cord/satin-2/race', 'cord/satin-2/night', SHIPPED)).toBeNull();
+  });
+
+  it('says what changes: nothing for a colour, cut and width for a thinner cord', () => {
+    const instead = (to: string) => seatInstead(two, planned, 'cord/sheathed-4/race', to, SHIPPED, STARTING_FIGURES);
+    expect(instead('cord/sheathed-4/night')).toMatchObject({ cut_mm: 0, width_mm: 0, knotted_mm: 0 });
+    const thinner = instead('cord/sheathed-3/night')!;
+    expect(thinner.width_mm).toBeCloseTo(thinner.plan.piece!.width - planned.piece!.width, 9);
+    expect(thinner.width_mm).toBeLessThan(0);
+    expect(thinner.cut_mm).toBe(thinner.plan.cut!.total_mm - planned.cut!.total_mm);
+  });
+});
