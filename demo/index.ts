@@ -94,9 +94,9 @@ export async function loadDemo(today: string): Promise<void> {
     })),
   );
 
-  // A bag a seat.
+  // A bag a seat, bought by the hundred.
   const { line } = await openItem('consumable/kit-bag');
-  await editItem({ ...line.doc, seats: 1 }, line.version);
+  await editItem({ ...line.doc, seats: 1, pack: 100, price: 450, lead_days: 5 }, line.version);
 
   const club = await openSession(DEMO_SESSIONS.club);
   const now = cutsNow(stageSeats(club.seats, club.session, club.studio));

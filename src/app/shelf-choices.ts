@@ -26,7 +26,10 @@ export function shelfChoices(): Promise<ShelfChoices> {
           colours.map((colour) => ({ id: cordItem(slug, colour.slug), name: `${name}, ${colour.name}` })),
         ),
         ...Object.values(catalogue.hardware).map(({ slug, name }) => ({ id: hardwareItem(slug), name })),
-        ...[...toolNames].sort().map((name) => ({ id: namedItem('tool', name), name })),
+        ...[...toolNames].sort().map((name) => ({
+          id: namedItem('tool', name),
+          name: `${name[0]!.toUpperCase()}${name.slice(1)}`,
+        })),
       ],
       masses: Object.fromEntries(cords.map((cord) => [cord.slug, estimateMass(cord, settings.figures.cord_fill)])),
     };

@@ -3,7 +3,7 @@ import type { Units } from '../core/measure';
 import type { Level } from '../core/shelf';
 import { amountOf } from './amount';
 
-const WIDE = 720;
+const WIDE = 560;
 const HIGH = 150;
 const LEFT = 74;
 const RIGHT = 16;
@@ -36,20 +36,21 @@ export function LevelChart({
   today: string;
   units: Units;
 }) {
-  const days = Math.max(1, ...levels.map(({ on }) => differenceInCalendarDays(parseISO(on), parseISO(today))));
+  const after = (on: string): number => Math.max(0, differenceInCalendarDays(parseISO(on), parseISO(today)));
+  // A little past the last, so that the level it leaves is seen.
+  const days = 1.08 * Math.max(1, ...levels.map(({ on }) => after(on)));
   const [low, high] = [
     Math.min(0, ...levels.map((one) => one.level)),
     Math.max(hand, ...levels.map((one) => one.level)),
   ];
-  const x = (on: string): number =>
-    LEFT + (Math.max(0, differenceInCalendarDays(parseISO(on), parseISO(today))) / days) * (WIDE - LEFT - RIGHT);
+  const x = (on: string): number => LEFT + (after(on) / days) * (WIDE - LEFT - RIGHT);
   const y = (level: number): number => TOP + ((high - level) / Math.max(1, high - low)) * (HIGH - TOP - BOTTOM);
   const steps = levels.map(({ on, level }) => `H ${x(on).toFixed(1)} V ${y(level).toFixed(1)}`).join(' ');
   const line = `M ${LEFT} ${y(hand).toFixed(1)} ${steps} H ${WIDE - RIGHT}`;
   const dates = [...new Set(levels.map(({ on }) => on))];
   const shown = labelled(dates.map(x));
   return (
-    <svg viewBox={`0 0 ${WIDE} ${HIGH}`} className="block w-full max-w-3xl" aria-hidden="true">
+    <svg viewBox={`0 0 ${WIDE} ${HIGH}`} className="block w-full max-w-2xl" aria-hidden="true">
       <g className="fill-base-content" fontSize={12} textAnchor="end">
         <text x={LEFT - 8} y={y(high) + 4}>
           {amountOf(item, high, units)}

@@ -35,7 +35,7 @@ export function ShortList({ items, today, units }: { items: readonly ShortItem[]
       <h2 className="text-xl">Short</h2>
       <ul className="mt-1">
         {soonest.slice(0, MOST).map((item) => {
-          const late = item.order_by !== null && item.order_by < today;
+          const late = item.order_by !== null && item.order_by <= today;
           return (
             <li key={item.item} className="flex items-baseline gap-2 border-b hair py-1.5">
               {item.hex ? <Swatch hex={item.hex} /> : <span className="w-3.5 shrink-0" />}

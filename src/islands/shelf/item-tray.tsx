@@ -1,6 +1,6 @@
 import { X } from 'lucide-react';
 import { useState } from 'react';
-import type { Units } from '../../core/measure';
+import { formatLength, type Units } from '../../core/measure';
 import { cordOf, kindOf, type Item } from '../../core/shelf';
 import type { Lot } from '../../data/shelf';
 import { amountOf, money } from '../../ui/amount';
@@ -99,7 +99,9 @@ export function ItemTray({
                     }
                   />
                 </td>
-                <td className="num">{amountOf(doc.id, one.hand, units)}</td>
+                <td className="num">
+                  {one.kind === 'offcut' ? formatLength(one.hand, units, 'down') : amountOf(doc.id, one.hand, units)}
+                </td>
                 <td className="num quiet">{one.held > 0 ? amountOf(doc.id, one.held, units) : ''}</td>
               </tr>
             ))}

@@ -10,7 +10,7 @@ const ROLE_WORDS: Record<Role, string> = {
   core: 'core',
   working: 'working cord',
   slider: 'slider',
-  whole: 'its one cord',
+  whole: 'cord',
   thread: 'thread',
 };
 

@@ -172,16 +172,18 @@ export function OutlookTable({ model, units, today }: { model: ShelfModel; units
                 {open === item.item && (
                   <tr>
                     <td colSpan={10} className="bg-base-200">
-                      {item.levels.length > 0 && (
-                        <LevelChart
-                          item={item.item}
-                          hand={item.hand}
-                          levels={item.levels}
-                          today={today}
-                          units={units}
-                        />
-                      )}
-                      <NeedBars item={item} units={units} />
+                      <div className={item.levels.length > 0 ? 'grid items-start gap-4 lg:grid-cols-2' : ''}>
+                        {item.levels.length > 0 && (
+                          <LevelChart
+                            item={item.item}
+                            hand={item.hand}
+                            levels={item.levels}
+                            today={today}
+                            units={units}
+                          />
+                        )}
+                        <NeedBars item={item} units={units} />
+                      </div>
                       {item.short > 0 && item.hand - item.held >= item.short && (
                         <p className="px-2 pb-1 text-sm">
                           There is as much in all, but no piece of it is long enough: a cut is never joined.
