@@ -28,12 +28,14 @@ export async function request<T>(
   method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE',
   path: string,
   body: unknown = {},
+  headers: Readonly<Record<string, string>> = {},
 ): Promise<T> {
   let response: Response;
   try {
     response = await fetch(path, {
       method,
-      ...(method !== 'GET' && { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+      headers: { ...headers, ...(method !== 'GET' && { 'content-type': 'application/json' }) },
+      ...(method !== 'GET' && { body: JSON.stringify(body) }),
       signal: AbortSignal.timeout(20_000),
     });
   } catch {
@@ -58,12 +60,17 @@ const unanswered = new Map<string, string>();
  * Asks for something to be booked, under a key of its own. Where no answer came it may be booked or not: asked for again, the
  * same carries the same key, and is booked once.
  */
-export async function book<T>(method: 'POST' | 'DELETE', path: string, content: object): Promise<T> {
+export async function book<T>(
+  method: 'POST' | 'DELETE',
+  path: string,
+  content: object,
+  headers: Readonly<Record<string, string>> = {},
+): Promise<T> {
   const what = `${method} ${path} ${JSON.stringify(content)}`;
   const key = unanswered.get(what) ?? crypto.randomUUID();
   unanswered.set(what, key);
   try {
-    const answer = await request<T>(method, path, { ...content, key });
+    const answer = await request<T>(method, path, { ...content, key }, headers);
     unanswered.delete(what);
     return answer;
   } catch (failed) {

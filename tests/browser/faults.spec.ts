@@ -40,6 +40,7 @@ test('a server killed in the middle of saving: the page says so, keeps what was 
     );
     await page.getByRole('textbox', { name: 'Wrist of Ada Quoin' }).fill('17.7 cm');
     await page.keyboard.press('Enter');
+    await page.getByLabel('Ease of Ada Quoin').focus();
     await page.getByLabel('Ease of Ada Quoin').selectOption('loose');
     await expect(saveLine(page)).toContainText('the server cannot be reached');
     await expect(page.getByRole('textbox', { name: 'Wrist of Ada Quoin' })).toHaveValue('17.7 cm');

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { formatTotal, type Units } from '../../core/measure';
 import { planSeat, seatOf } from '../../core/session';
 import { request, type RequestProblem } from '../../ui/api';
-import { viewKey } from './send';
+import { viewKey } from './session-view';
 import type { SessionModel } from './use-session';
 
 /** Stops of the slider: one piece in so many runs short. */

@@ -1,11 +1,14 @@
-import type { ReactNode, SelectHTMLAttributes } from 'react';
+import { useState, type ReactNode, type SelectHTMLAttributes } from 'react';
 import type { Catalogue, CordChoice } from '../../core/project';
 import type { SeatRecord } from '../../core/session';
 import { EASES, SKILLS } from '../../core/studio';
 
 type Options = readonly { readonly value: string; readonly label: string }[];
 
-/** A native choice that looks like paper until it is touched. */
+/**
+ * A native choice that looks like paper until it is touched. Its options are put in when it is: a list of forty seats would have
+ * thousands of them to style and lay out, and shows one each.
+ */
 export function Choice({
   label,
   value,
@@ -21,16 +24,20 @@ export function Choice({
   empty?: string;
   onChange: (value: string | null) => void;
 } & Omit<SelectHTMLAttributes<HTMLSelectElement>, 'value' | 'onChange'>) {
+  const [touched, setTouched] = useState(false);
+  const shown = touched ? options : options.filter((option) => option.value === value);
   return (
     <select
       {...rest}
+      onPointerDown={() => setTouched(true)}
+      onFocus={() => setTouched(true)}
       className="cell"
       aria-label={label}
       value={value ?? ''}
       onChange={(event) => onChange(event.target.value || null)}
     >
       {empty !== undefined && <option value="">{empty}</option>}
-      {options.map((option) => (
+      {shown.map((option) => (
         <option key={option.value} value={option.value}>
           {option.label}
         </option>

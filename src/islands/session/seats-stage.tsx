@@ -39,7 +39,7 @@ function SeatRow({ seat, index, model, compact, selected, onSelect }: RowProps) 
     <tr aria-selected={selected} onFocus={compact ? onSelect : undefined}>
       <td className="num quiet">{index + 1}</td>
       <BeadCell seat={seat} onOpen={onSelect} />
-      <td className="min-w-40">
+      <td className="min-w-36">
         <TextCell
           {...at(0)}
           label={`Name, seat ${index + 1}`}
@@ -48,7 +48,7 @@ function SeatRow({ seat, index, model, compact, selected, onSelect }: RowProps) 
           onChange={(name) => edit({ name })}
         />
       </td>
-      <td className="min-w-14">
+      <td className="w-14">
         <TextCell
           {...at(1)}
           label={`Age of ${record.name}`}
@@ -59,7 +59,7 @@ function SeatRow({ seat, index, model, compact, selected, onSelect }: RowProps) 
           onChange={(text) => edit({ age: text === '' ? null : Number(text) })}
         />
       </td>
-      <td className="min-w-24">
+      <td className="w-24">
         <Choice
           {...at(2)}
           label={`Skill of ${record.name}`}
@@ -68,7 +68,7 @@ function SeatRow({ seat, index, model, compact, selected, onSelect }: RowProps) 
           onChange={(v) => edit({ skill: v as SeatRecord['skill'] })}
         />
       </td>
-      <td className="min-w-32">
+      <td className={compact ? 'w-44' : 'w-52'}>
         <Choice
           {...at(3)}
           label={`Project of ${record.name}`}
@@ -79,7 +79,7 @@ function SeatRow({ seat, index, model, compact, selected, onSelect }: RowProps) 
         />
       </td>
       {!compact && (
-        <td className="min-w-44">
+        <td className="w-52">
           {cord && (
             <Choice
               {...at(4)}
@@ -91,7 +91,7 @@ function SeatRow({ seat, index, model, compact, selected, onSelect }: RowProps) 
           )}
         </td>
       )}
-      <td className="min-w-40">
+      <td className="w-38">
         {cord && kind && (
           <span className="flex items-center gap-1">
             {coloursOf(plan).map((hex, i) => (
@@ -108,7 +108,7 @@ function SeatRow({ seat, index, model, compact, selected, onSelect }: RowProps) 
         )}
       </td>
       {!compact && (
-        <td className="min-w-30">
+        <td className="w-30">
           <Choice
             {...at(6)}
             label={`Skin of ${record.name}`}

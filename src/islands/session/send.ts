@@ -3,14 +3,14 @@ import { cutKey, type SeatRecord, type SessionRecord } from '../../core/session'
 import type { SessionView } from '../../app/session';
 import { request } from '../../ui/api';
 import type { Operation } from './operation';
-
-/** Where the server's last word on a session is kept. */
-export const viewKey = (id: string) => ['session', id] as const;
+import { knownStudio, shownView, wholeView, type SentView } from './session-view';
 
 /** Sends one operation, made to the versions last seen, and returns the view as the server now has it. */
 export async function send(client: QueryClient, session: string, operation: Operation): Promise<SessionView> {
-  const view = client.getQueryData<SessionView>(viewKey(session))!;
+  const view = shownView(client, session);
   const base = `/api/sessions/${session}`;
+  const ask = async (method: 'POST' | 'PATCH' | 'DELETE', path: string, body: object = {}) =>
+    wholeView(await request<SentView>(method, path, body, knownStudio(view)), view);
   switch (operation.kind) {
     case 'seat': {
       const seat = view.seats.find((s) => s.id === operation.id);
@@ -20,7 +20,7 @@ export async function send(client: QueryClient, session: string, operation: Oper
         person_version,
         changes: operation.changes,
       });
-      const now = client.getQueryData<SessionView>(viewKey(session))!;
+      const now = shownView(client, session);
       return { ...now, seats: now.seats.map((s) => (s.id === stored.id ? stored : s)) };
     }
     case 'session': {
@@ -31,13 +31,13 @@ export async function send(client: QueryClient, session: string, operation: Oper
       return { ...view, session: { ...view.session, ...stored } };
     }
     case 'add':
-      return request('POST', `${base}/seats`, { seats: operation.seats });
+      return ask('POST', `${base}/seats`, { seats: operation.seats });
     case 'remove':
-      return request('DELETE', `/api/seats/${operation.id}`);
+      return ask('DELETE', `/api/seats/${operation.id}`);
     case 'ticks':
-      return request('PATCH', `${base}/kits`, { version: view.session.version, ticks: operation.ticks });
+      return ask('PATCH', `${base}/kits`, { version: view.session.version, ticks: operation.ticks });
     case 'cut':
-      return request('POST', `${base}/cut`, {
+      return ask('POST', `${base}/cut`, {
         version: view.session.version,
         cut: operation.cut,
         seen: operation.now.map(cutKey),

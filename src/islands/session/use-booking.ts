@@ -1,8 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { SessionView } from '../../app/session';
 import { book, type RequestProblem } from '../../ui/api';
-import { viewKey } from './send';
+import { knownStudio, shownView, viewKey, wholeView, type SentView } from './session-view';
 
 /**
  * What is asked of the ledger for a session: reserved, issued, put back. It goes to the server at once, under a key, and its answer
@@ -18,10 +17,9 @@ export function useBooking(session: string) {
     setSending(true);
     setRefused(null);
     try {
-      client.setQueryData(
-        viewKey(session),
-        await book<SessionView>(method, `/api/sessions/${session}/${what}`, content),
-      );
+      const before = shownView(client, session);
+      const sent = await book<SentView>(method, `/api/sessions/${session}/${what}`, content, knownStudio(before));
+      client.setQueryData(viewKey(session), wholeView(sent, before));
       return true;
     } catch (failed) {
       const problem = failed as RequestProblem;

@@ -12,7 +12,8 @@ import {
 import type { SessionView } from '../../app/session';
 import { request, type RequestProblem } from '../../ui/api';
 import { applyOperation, inverseOf, type Operation } from './operation';
-import { send, viewKey } from './send';
+import { send } from './send';
+import { knownStudio, shownView, viewKey, wholeView, type SentView } from './session-view';
 
 /** An operation that is not stored yet, and why. */
 export interface Unsaved {
@@ -42,7 +43,10 @@ export function useSession(initial: SessionView) {
   const client = useQueryClient();
   const { data: stored = initial, error } = useQuery<SessionView, RequestProblem>({
     queryKey: viewKey(id),
-    queryFn: () => request('GET', `/api/sessions/${id}`),
+    queryFn: async () => {
+      const before = shownView(client, id);
+      return wholeView(await request<SentView>('GET', `/api/sessions/${id}`, {}, knownStudio(before)), before);
+    },
     initialData: initial,
     staleTime: 5_000,
     refetchOnWindowFocus: true,
@@ -154,7 +158,9 @@ export function useSession(initial: SessionView) {
   );
   const bringBack = useCallback(async () => {
     const waiting = unsaved.filter((item) => item.failed);
-    client.setQueryData(viewKey(id), await request<SessionView>('POST', `/api/sessions/${id}/restore`));
+    const before = shownView(client, id);
+    const sent = await request<SentView>('POST', `/api/sessions/${id}/restore`, {}, knownStudio(before));
+    client.setQueryData(viewKey(id), wholeView(sent, before));
     for (const item of waiting) {
       client.getMutationCache().remove(item.mutation);
       mutate(item.operation);

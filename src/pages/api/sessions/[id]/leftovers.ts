@@ -1,7 +1,8 @@
 import { returnLeftovers } from '../../../../app/leftovers';
 import { checkLeftovers } from '../../../../http/checks';
 import { idOf, writes } from '../../../../http/endpoint';
+import { unlessKnown } from '../../../../http/known-studio';
 
 export const POST = writes(checkLeftovers, async ({ key, leftovers }, context) =>
-  returnLeftovers(idOf(context), key, leftovers),
+  unlessKnown(await returnLeftovers(idOf(context), key, leftovers), context),
 );
