@@ -27,6 +27,8 @@ const seats = Array.from({ length: 200 }, (_, i): Seat => ({
   school: 'measured',
 }));
 
+const simple = seats.map((seat, i): Seat => ({ ...seat, project: i % 2 === 0 ? 'band-buckle' : 'fob-ring' }));
+
 function time(work: () => void): number[] {
   for (let i = 0; i < 5; i++) work();
   return Array.from({ length: RUNS }, () => {
@@ -53,6 +55,9 @@ console.log(
     'draw the gallery’s 20 strips': time(() => cards.forEach((plan) => draw(plan, true))),
     'size 200 seats, core alone': time(() => {
       for (const seat of seats) planSeat(seat, SHIPPED, STARTING_FIGURES);
+    }),
+    'size 200 seats of buckle bands and fobs, core alone': time(() => {
+      for (const seat of simple) planSeat(seat, SHIPPED, STARTING_FIGURES);
     }),
   }),
 );

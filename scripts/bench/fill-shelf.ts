@@ -7,8 +7,9 @@ const [movements = 100_000] = process.argv.slice(2).map(Number);
 const { choices } = await shelfChoices();
 await receiveStock(
   crypto.randomUUID(),
-  choices.map(({ id }) => ({
+  choices.map(({ id, name }) => ({
     item: id,
+    name,
     note: '',
     lots: Array.from({ length: 20 }, (_, i) => ({
       kind: id.startsWith('cord/') ? ('spool' as const) : ('bag' as const),

@@ -19,6 +19,7 @@ import {
   mirrorSection,
   moveItem,
   removeItem,
+  setTools,
   targetOf,
 } from '../../src/islands/composer/edit-project';
 import { seat } from './seat';
@@ -89,6 +90,16 @@ describe('composing a project', () => {
     expect(beside.cords[0]!.legs[0]!.route.at(-1)).toEqual({ part: 'tie-tail' });
     // The knot stands for 3.2 × 3.28 = 10.5 mm of the band: two half knots fewer.
     expect(planned(inBand).fit!.half_knots).toBe(planned(buckle).fit!.half_knots! - 2);
+  });
+
+  it('tools are written in a line, once each, and reach the packing list', () => {
+    const with3 = setTools(buckle, ' clip, pin board,,clip , awl');
+    expect(with3.tools).toEqual(['clip', 'pin board', 'awl']);
+    expect(check(with3).ok).toBe(true);
+    expect(planned(with3).tools).toEqual(
+      expect.arrayContaining(['awl', 'clip', 'pin board', ...planned(buckle).tools]),
+    );
+    expect(setTools(with3, ' , ')).toEqual(buckle);
   });
 
   it('a stitch, a cord or a way changed is followed by fit and cuts', () => {

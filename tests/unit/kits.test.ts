@@ -1,6 +1,15 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '../../catalogue';
-import { kitCost, sessionNeeds, sharedTools, sparesOf, totalCost } from '../../src/core/kit';
+import {
+  consumableNeeds,
+  consumablesOf,
+  kitCost,
+  sessionNeeds,
+  sharedTools,
+  sparesOf,
+  totalCost,
+} from '../../src/core/kit';
 import { solveLanes } from '../../src/core/lanes';
 import {
   cutsByItem,
@@ -13,8 +22,12 @@ import {
   withLocked,
   type BagCut,
 } from '../../src/core/session';
+import { ItemSchema, namedItem, newItem, type Item } from '../../src/core/shelf';
 import { STARTING_FIGURES } from '../../src/core/studio';
+import { checker } from '../../src/formats/check';
 import { seat } from './seat';
+
+const checkItem = checker(ItemSchema);
 
 const plans = ['Ada', 'Bo'].map((label) =>
   planSeat(seat({ label, size: { wrist: 165 }, project: 'band-buckle' }), SHIPPED, STARTING_FIGURES),
@@ -39,6 +52,64 @@ describe('kits', () => {
       ['scissors', 3],
       ['small lighter', 1],
     ]);
+  });
+
+  it('use up whole consumables: so many seats to one, of those who have a piece', () => {
+    const room = (pieces: number, without = 0) => [
+      ...Array.from({ length: pieces }, () => plans[0]!),
+      ...Array.from({ length: without }, () => ({ items: [], tools: [] })),
+    ];
+    const used = (pieces: number, without?: number) =>
+      consumableNeeds(room(pieces, without), [
+        { item: 'consumable/kit-bag', seats: 1 },
+        { item: 'consumable/label-roll', seats: 40 },
+      ]).map(({ amount }) => amount);
+    expect(used(12)).toEqual([12, 1]);
+    expect(used(41)).toEqual([41, 2]);
+    // Three more who have chosen nothing yet need no bag.
+    expect(used(40, 3)).toEqual([40, 1]);
+    expect(used(0, 3)).toEqual([]);
+  });
+
+  it('count only the consumables that the studio says how far they go', () => {
+    const item = (id: string, seats?: number): Item => ({ ...newItem(id, id), ...(seats && { seats }) });
+    const shelf = [
+      item('consumable/kit-bag', 1),
+      item('consumable/glue-dots'),
+      item('tool/clip', 3),
+      item('hardware/x'),
+    ];
+    expect(consumablesOf(shelf)).toEqual([{ item: 'consumable/kit-bag', seats: 1 }]);
+    const needs = sessionNeeds(plans, STARTING_FIGURES, consumablesOf(shelf));
+    expect(needs.at(-1)).toEqual({ item: 'consumable/kit-bag', amount: 2, lengths: [] });
+    // A share of a label roll is in each kit's cost.
+    const cost = (seats: number) =>
+      kitCost(plans[0]!, { 'consumable/kit-bag': 30 }, STARTING_FIGURES, [{ item: 'consumable/kit-bag', seats }]).minor;
+    expect(cost(1) - cost(3)).toBeCloseTo(20, 9);
+  });
+
+  it('lay out what a piece is held by, with what its parts take', () => {
+    const board = planSeat(seat({ project: 'peg-band' }), SHIPPED, STARTING_FIGURES);
+    expect(board.tools).toEqual(expect.arrayContaining(['clip', 'peg board', 'scissors']));
+    const laid = sharedTools([board, board, board, board], STARTING_FIGURES);
+    // A board and a clip a seat; scissors by the studio's ratio, three seats to a pair.
+    expect(laid.map(({ tool, item, count }) => [tool, item, count])).toEqual(
+      expect.arrayContaining([
+        ['peg board', 'tool/peg-board', 4],
+        ['clip', 'tool/clip', 4],
+        ['scissors', 'tool/scissors', 2],
+      ]),
+    );
+  });
+
+  it('know a thing by its name, however it is written', () => {
+    expect(namedItem('tool', 'Peg board')).toBe(namedItem('tool', '  peg   BOARD '));
+    expect(namedItem('consumable', 'Büroklammern, groß')).toMatch(/^consumable\/[a-z0-9-]+$/);
+    fc.assert(
+      fc.property(fc.string({ unit: 'grapheme', maxLength: 200 }), (name) => {
+        expect(checkItem(newItem(namedItem('tool', name), 'x')).ok).toBe(true);
+      }),
+    );
   });
 
   it('cost what is known, and say what is not', () => {

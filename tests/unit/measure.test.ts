@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { formatLength, formatTotal, HAND, parseGirth, parseLength, roundUpTo, WRIST } from '../../src/core/measure';
+import { amountOf } from '../../src/ui/amount';
 
 const mm = (text: string): number => {
   const reading = parseLength(text);
@@ -133,5 +134,24 @@ describe('writing and rounding', () => {
     expect(formatTotal(28_160, 'cm')).toBe('28.2 m');
     expect(formatTotal(1_950, 'cm')).toBe('195.0 cm');
     expect(formatTotal(9_144, 'in')).toBe('10.0 yd');
+  });
+
+  it('what is there is rounded down and what is needed up, so that neither promises cord that is not there', () => {
+    expect(amountOf('cord/satin-2/race', 9_480, 'cm')).toBe('9.4 m');
+    expect(amountOf('cord/satin-2/race', 9_420, 'cm', 'needed')).toBe('9.5 m');
+    expect(amountOf('cord/satin-2/race', 1_239, 'in')).toBe('48 ¾ in');
+    expect(amountOf('hardware/bead-10', 1200, 'cm')).toBe('1,200 pcs');
+    expect(amountOf('cord/satin-2/race', 0, 'cm')).toBe('none');
+    const back = (text: string): number => {
+      const read = parseLength(text, 'cm');
+      return read.ok ? read.mm : NaN;
+    };
+    fc.assert(
+      fc.property(fc.integer({ min: 10, max: 200_000 }), fc.constantFrom('cm' as const, 'in' as const), (mm, units) => {
+        const item = 'cord/satin-2/race';
+        expect(back(amountOf(item, mm, units))).toBeLessThanOrEqual(mm + 0.01);
+        expect(back(amountOf(item, mm, units, 'needed'))).toBeGreaterThanOrEqual(mm - 0.01);
+      }),
+    );
   });
 });

@@ -1,5 +1,6 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { outlook, type Need } from '../../src/core/shelf';
+import { levelsOf, outlook, type Need } from '../../src/core/shelf';
 
 const need = (on: string, lengths: number[], more: Partial<Need> = {}): Need => ({
   session: on,
@@ -56,5 +57,60 @@ describe('an outlook', () => {
     expect(count(9).lines.map((line) => line.short)).toEqual([0, 2]);
     expect(count(0)).toMatchObject({ short: 11, packs: 1 });
     expect(outlook({ free: 0, lengths: [] }, [need('2030-05-01', [12_000])], [], buying).packs).toBeNull();
+  });
+
+  it('of tools is what the fullest session lacks, since they come back', () => {
+    const rooms = [need('2030-05-01', [], { amount: 5 }), need('2030-05-02', [], { amount: 9 })];
+    const of = (comesBack: boolean) => outlook({ free: 6, lengths: [], comesBack }, rooms, [], { ...buying, pack: 1 });
+    expect(of(true)).toMatchObject({ short: 3, packs: 3, short_on: '2030-05-02' });
+    expect(of(true).lines.map((line) => line.short)).toEqual([0, 3]);
+    // Used up, the second day would find one.
+    expect(of(false)).toMatchObject({ short: 8, packs: 8 });
+  });
+
+  it('never says less is missing than there is too little of, nor more than is needed', () => {
+    const length = fc.integer({ min: 100, max: 6000 });
+    const day = fc.integer({ min: 1, max: 28 }).map((n) => `2030-05-${String(n).padStart(2, '0')}`);
+    fc.assert(
+      fc.property(
+        fc.array(length, { maxLength: 8 }),
+        fc.array(fc.tuple(day, fc.array(length, { minLength: 1, maxLength: 5 })), { minLength: 1, maxLength: 6 }),
+        (pieces, sessions) => {
+          const needs = sessions.map(([on, lengths]) => need(on, lengths));
+          const free = pieces.reduce((a, b) => a + b, 0);
+          const wanted = needs.reduce((sum, one) => sum + one.amount, 0);
+          const found = outlook({ free, lengths: pieces }, needs, [], buying);
+          expect(found.short).toBeGreaterThanOrEqual(wanted - free);
+          expect(found.short).toBeLessThanOrEqual(wanted);
+          // Every missing length is one of those asked for, and each line adds up.
+          for (const line of found.lines) expect(line.there + line.short).toBe(line.amount);
+          expect(found.lines.reduce((sum, line) => sum + line.short, 0)).toBe(found.short);
+          expect(found.packs! * buying.pack).toBeGreaterThanOrEqual(found.short);
+          // An earlier day is never worse off for what comes after it.
+          const [first] = [...needs].sort((a, b) => a.on.localeCompare(b.on));
+          const alone = outlook({ free, lengths: pieces }, [first!], [], buying);
+          expect(found.lines[0]!.short).toBe(alone.short);
+        },
+      ),
+      { numRuns: 200 },
+    );
+  });
+});
+
+describe('levels over the days ahead', () => {
+  it('fall with each session, rise with each delivery of its day first, and go below nothing', () => {
+    const { lines } = outlook(
+      { free: 5000, lengths: [5000] },
+      [need('2030-05-03', [4000]), need('2030-05-08', [3000])],
+      [],
+      buying,
+    );
+    const coming = [{ due: '2030-05-08', amount: 1000, pack: 1000 }];
+    expect(levelsOf(5000, lines, coming)).toEqual([
+      { on: '2030-05-03', by: '2030-05-03', level: 1000 },
+      { on: '2030-05-08', by: null, level: 2000 },
+      { on: '2030-05-08', by: '2030-05-08', level: -1000 },
+    ]);
+    expect(levelsOf(5000, [], [])).toEqual([]);
   });
 });

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '../../catalogue';
 import { hardwareItem } from '../../src/core/shelf';
@@ -21,6 +22,35 @@ describe('a list of stock', () => {
     ]);
     expect(lines[0]!.place).toBe('Drawer\r\n3');
     expect(read('item\tcolour\tamount\nsatin-2\trace\t33 ft').lines[0]!.amount).toBe(10_058);
+  });
+
+  it('knows what is on the shelf by name beside the catalogue', () => {
+    const bags = { item: 'consumable/kit-bag', slug: 'kit-bag', name: 'Kit bag' };
+    const { lines } = readStockCsv(
+      'what,quantity,place\nKit bag,100,Bench\nkit-bag,50 pcs,\nWax seal,3,',
+      { ...names, pieces: [...names.pieces, bags] },
+      false,
+    );
+    expect(lines.map(({ item, amount, place }) => [item, amount, place])).toEqual([
+      ['consumable/kit-bag', 100, 'Bench'],
+      ['consumable/kit-bag', 50, ''],
+      [null, 3, ''],
+    ]);
+    expect(lines[2]!.faults).toEqual([
+      { column: 'item', problem: '“Wax seal” is no cord or hardware of the catalogue, nor on the shelf' },
+    ]);
+  });
+
+  it('reads whatever is in the file without throwing, and never makes up an amount', () => {
+    fc.assert(
+      fc.property(fc.string({ maxLength: 200 }), fc.string({ maxLength: 40 }), (rows, amount) => {
+        const { lines } = read(`item,colour,amount\nsatin-2,race,"${amount.replaceAll('"', '')}"\n${rows}`);
+        for (const line of lines) {
+          if (line.amount === null) expect(line.faults.map(({ column }) => column)).toContain('amount');
+          else expect(line.written).toMatch(/\d/);
+        }
+      }),
+    );
   });
 
   it('guesses nothing: each fault by its column', () => {
