@@ -3,12 +3,12 @@ import { consumablesOf, sessionNeeds, sharedTools } from '../core/kit';
 import type { Kits, SessionRecord, StageSeat } from '../core/session';
 import { kindOf, levelsOf, outlook, type Level, type Need, type Outlook } from '../core/shelf';
 import { seatsOf, sessionsFrom } from '../data/sessions';
-import { holdsOf, lotsOf } from '../data/shelf';
+import { holdsOf, openOrders, readItems, standingOf } from '../data/shelf';
 import { inTransaction } from '../data/transaction';
 import { simulatedSupplier, type Offer } from '../standins/supplier';
 import { today } from './clock';
 import { stageSeats } from './session';
-import { hexOf, nameOf, shelfLines } from './shelf';
+import { hexOf, nameOf } from './shelf';
 import { readStudio, withRevisions, type Studio } from './studio';
 
 /** How many sessions ahead are netted: more than anybody buys for. */
@@ -48,9 +48,8 @@ export async function netSessions(
   { settings: { figures }, catalogue }: Studio,
   t: Transaction,
 ): Promise<ItemOutlook[]> {
-  const { lines, orders } = await shelfLines(t);
-  const byItem = new Map(lines.map((line) => [line.doc.id, line]));
-  const consumables = consumablesOf(lines.map(({ doc }) => doc));
+  const known = new Map((await readItems(t)).map(({ doc }) => [doc.id, doc]));
+  const consumables = consumablesOf([...known.values()]);
   const reserved = new Map<string, number>();
   for (const { session_id, item, held } of await holdsOf(null, t)) {
     const key = `${session_id} ${item}`;
@@ -62,7 +61,7 @@ export async function netSessions(
     if (session.kits?.issued) continue;
     const plans = seats.map(({ plan }) => plan);
     const tools = sharedTools(plans, figures)
-      .filter(({ item }) => byItem.has(item))
+      .filter(({ item }) => known.has(item))
       .map(({ item, count }) => ({ item, amount: count, lengths: [] }));
     for (const need of [...sessionNeeds(plans, figures, consumables), ...tools]) {
       const { id, title, held_on } = session;
@@ -72,14 +71,13 @@ export async function netSessions(
   }
 
   const ids = [...needs.keys()];
-  const lots = await lotsOf(ids, t);
+  const standing = new Map((await standingOf(ids, t)).map((one) => [one.item, one]));
+  const orders = await openOrders(t);
   const items = ids.map((item): ItemOutlook => {
-    const line = byItem.get(item);
     const offer = simulatedSupplier.offer(item);
-    const own = line?.doc;
+    const own = known.get(item);
     const pack = own?.pack ?? offer?.pack ?? null;
-    const free = lots.filter((lot) => lot.item === item).map((lot) => lot.hand - lot.held);
-    const { hand = 0, held = 0, ordered = 0 } = line ?? {};
+    const { hand = 0, held = 0, free = [] } = standing.get(item) ?? {};
     const coming = orders
       .filter((order) => order.item === item)
       .map(({ due_on, packs, received, pack: size }) => ({
@@ -98,6 +96,7 @@ export async function netSessions(
       { pack, price: own?.price ?? offer?.price ?? null, lead_days: own?.lead_days ?? offer?.lead_days ?? null },
     );
     const name = own?.name ?? nameOf(item, catalogue) ?? item;
+    const ordered = coming.reduce((sum, one) => sum + one.amount, 0);
     const levels = kindOf(item) === 'tool' ? [] : levelsOf(hand, found.lines, coming);
     return { ...found, item, name, hex: hexOf(item, catalogue), hand, held, ordered, pack, offer, levels };
   });

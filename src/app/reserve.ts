@@ -1,5 +1,6 @@
 import { Problem } from '../core/problem';
 import { cutsByItem, layoutFault, type Layout } from '../core/session';
+import type { StoredSession } from '../data/sessions';
 import { insertMovements } from '../data/shelf';
 import { inTransaction } from '../data/transaction';
 import { giveBack, sessionEntry } from './holds';
@@ -8,16 +9,19 @@ import { staged } from './session-needs';
 import { knowItems } from './shelf';
 import { checkTaken, lockFor, takings } from './takings';
 
+/** What was issued was taken by the layout that is kept: it stands until the issue is taken back. */
+function refuseIssued({ kits }: StoredSession): void {
+  if (kits?.issued) throw new Problem(409, 'issued', 'The kits are issued: what was taken stands in the ledger.');
+}
+
 /**
  * Keeps a session's layout and reserves what it takes, in place of what was reserved before. What has to be bought is kept in the
  * layout and reserved when it is there.
  */
 export function reserveSession(id: string, version: number, key: string, layout: Layout): Promise<SessionView> {
   return inTransaction(async (t) => {
-    await lockStanding(id, t);
+    refuseIssued(await lockStanding(id, t));
     const view = await viewSession(id, t);
-    if (view.session.kits?.issued)
-      throw new Problem(409, 'issued', 'The kits are issued: what was taken stands in the ledger.');
     const fault = layoutFault(layout, cutsByItem(staged(view)));
     if (fault)
       throw new Problem(409, 'stale', `The plan is not of the cuts as they are now: ${fault}. Lay them out again.`);
@@ -45,7 +49,7 @@ export function reserveSession(id: string, version: number, key: string, layout:
 /** Gives everything a session holds back to the shelf. */
 export function releaseSession(id: string, version: number, key: string): Promise<SessionView> {
   return inTransaction(async (t) => {
-    await lockStanding(id, t);
+    refuseIssued(await lockStanding(id, t));
     await giveBack(id, key, t);
     await changeSession(id, version, { lanes: null }, t);
     return viewSession(id, t);

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { isDeepStrictEqual } from 'node:util';
 import type { Transaction } from 'sequelize';
 import {
   cutKey,
@@ -96,8 +97,8 @@ export async function changeSession(
   if (done) return done;
   const current = await findStanding(id, t);
   // A change that was stored although its answer was lost is sent again: it is no conflict.
-  const same = Object.entries(changes).every(
-    ([field, value]) => JSON.stringify(current[field as keyof StoredSession]) === JSON.stringify(value),
+  const same = Object.entries(changes).every(([field, value]) =>
+    isDeepStrictEqual(current[field as keyof StoredSession], value),
   );
   if (!same) throw stale('session', current);
   return current;

@@ -84,6 +84,23 @@ export function itemTotals(t: Transaction): Promise<ItemTotal[]> {
   );
 }
 
+/** How some items stand, each with what is free of every lot of it. */
+export interface ItemStanding {
+  readonly item: string;
+  readonly hand: number;
+  readonly held: number;
+  readonly free: readonly number[];
+}
+
+export function standingOf(items: readonly string[], t: Transaction): Promise<ItemStanding[]> {
+  return select<ItemStanding>(
+    `SELECT item, sum(hand)::int AS hand, sum(held)::int AS held, array_agg(hand - held) AS free
+       FROM lots WHERE item = ANY($1::text[]) AND hand > 0 GROUP BY item`,
+    [[...items]],
+    t,
+  );
+}
+
 /** Lots with something in them of some items, longest first. */
 export function lotsOf(items: readonly string[], t: Transaction): Promise<Lot[]> {
   return select<Lot>(

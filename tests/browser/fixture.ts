@@ -92,6 +92,34 @@ export async function makeSession(page: Page, title: string, seats: readonly obj
   return id;
 }
 
+/** Does something through the API as a page of ours would. */
+export async function post(page: Page, path: string, data: object): Promise<void> {
+  const answer = await page.request.post(path, { headers: { origin: new URL(page.url()).origin }, data });
+  expect(answer.ok(), await answer.text()).toBe(true);
+}
+
+/** Puts lots on the shelf. */
+export const receive = (page: Page, item: string, kind: string, amounts: readonly number[]) =>
+  post(page, '/api/shelf/receive', {
+    key: crypto.randomUUID(),
+    receipts: [
+      {
+        item,
+        note: '',
+        lots: amounts.map((amount) => ({ kind, amount, place: 'Bench', tare: null })),
+      },
+    ],
+  });
+
+/** A seat of a buckle band in one cord and colour. */
+export const guest = (name: string, cord: string, colour: string) => ({
+  name,
+  wrist_mm: 165,
+  wrist_method: 'tape',
+  project: 'band-buckle',
+  cords: { whole: { cord, colours: [colour] } },
+});
+
 /** The line that says whether everything is stored. */
 export const saveLine = (page: Page): Locator => page.locator('[data-save]');
 export const saved = (page: Page): Promise<void> =>

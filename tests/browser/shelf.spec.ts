@@ -1,32 +1,4 @@
-import type { Page } from '@playwright/test';
-import { expect, makeSession, open, saved, test } from './fixture';
-
-/** Does something through the API as a page of ours would. */
-async function post(page: Page, path: string, data: object): Promise<void> {
-  const answer = await page.request.post(path, { headers: { origin: new URL(page.url()).origin }, data });
-  expect(answer.ok(), await answer.text()).toBe(true);
-}
-
-/** Puts lots on the shelf. */
-const receive = (page: Page, item: string, kind: string, amounts: readonly number[]) =>
-  post(page, '/api/shelf/receive', {
-    key: crypto.randomUUID(),
-    receipts: [
-      {
-        item,
-        note: '',
-        lots: amounts.map((amount) => ({ kind, amount, place: 'Bench', tare: null })),
-      },
-    ],
-  });
-
-const guest = (name: string, cord: string, colour: string) => ({
-  name,
-  wrist_mm: 165,
-  wrist_method: 'tape',
-  project: 'band-buckle',
-  cords: { whole: { cord, colours: [colour] } },
-});
+import { expect, guest, makeSession, open, post, receive, saved, test } from './fixture';
 
 test('from a plan over lanes, buying and a part delivery to issued kits, leftovers and the next outlook', async ({
   page,

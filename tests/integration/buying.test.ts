@@ -2,12 +2,15 @@ import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import { planColours } from '../../src/app/colours';
 import { replacements } from '../../src/app/instead';
-import { placeOrder, receiveOrder } from '../../src/app/orders';
+import { lotUses } from '../../src/app/lot-uses';
+import { cancelOrder, placeOrder, receiveOrder } from '../../src/app/orders';
 import { openOutlook } from '../../src/app/outlook';
 import { editSeat } from '../../src/app/seats';
 import { openShelf } from '../../src/app/shelf';
+import { openToday } from '../../src/app/today';
+import { simulatedSupplier } from '../../src/standins/supplier';
 import { freshStudio } from './database';
-import { BUCKLE, CORD, expectLedgerTrue, session, stock } from './shelf';
+import { BUCKLE, CORD, expectLedgerTrue, session, stock, stockNamed } from './shelf';
 
 freshStudio();
 
@@ -30,6 +33,74 @@ describe('buying', () => {
     await receiveOrder(order, key, 1, 'Shelf 2');
     expect((await openShelf()).lines.find(({ doc }) => doc.id === CORD)).toMatchObject({ hand: pack, ordered: pack });
     await expect(receiveOrder(order, randomUUID(), 2, '')).rejects.toMatchObject({ code: 'too-many' });
+    await expectLedgerTrue();
+  });
+});
+
+describe('what is ahead', () => {
+  it('is on Today by what has to be ordered, and gone from it once it is on its way', async () => {
+    await stock(BUCKLE, 20, 'bag');
+    await session('First', '2031-05-04', ['Ada', 'Bo']);
+    const short = async () => (await openToday('2031-05-01')).short.map(({ item }) => item);
+    expect(await short()).toEqual([CORD]);
+    await placeOrder(randomUUID(), CORD, 1);
+    expect(await short()).toEqual([]);
+    const { levels, offer } = (await openOutlook()).items.find(({ item }) => item === CORD)!;
+    expect(levels.map(({ by }) => by)).toEqual([null, 'First']);
+    expect(levels[0]!.level).toBe(offer!.pack);
+    expect(levels[1]!.level).toBeLessThan(offer!.pack);
+  });
+
+  it('reckons with tools and consumables that the shelf knows, and with no others', async () => {
+    await session('First', '2031-05-04', ['Ada', 'Bo', 'Cy', 'Di']);
+    await session('Second', '2031-05-05', ['Ed', 'Flo', 'Gus', 'Hal', 'Ina', 'Jo', 'Kai']);
+    const find = async (id: string) => (await openOutlook()).items.find(({ item }) => item === id);
+    expect(await find('tool/scissors')).toBeUndefined();
+    await stockNamed('tool', 'Scissors', 2);
+    await stockNamed('consumable', 'Kit bag', 10, 1);
+    // Two pairs for four seats, three for seven; what the first had is there for the second.
+    expect(await find('tool/scissors')).toMatchObject({ short: 1, short_on: '2031-05-05', levels: [] });
+    expect(await find('consumable/kit-bag')).toMatchObject({ short: 1, short_on: '2031-05-05', hand: 10 });
+  });
+
+  it('tells what a lot is long enough for: cuts of the sessions ahead, and strands of the projects', async () => {
+    const offcut = await stock(CORD, 2500);
+    const made = await session('First', '2031-05-04', ['Ada', 'Bo']);
+    const [small, large] = made.seats;
+    const wrist = (seat: typeof small, wrist_mm: number) =>
+      editSeat(seat!.id, { version: seat!.version, person_version: seat!.person_version, changes: { wrist_mm } });
+    await wrist(small, 130);
+    await wrist(large, 210);
+    const { ahead, pieces } = await lotUses(offcut);
+    expect(ahead.map(({ label, title }) => [label, title])).toEqual([['Ada', 'First']]);
+    expect(pieces.length).toBeGreaterThan(0);
+    for (const { mm } of [...ahead, ...pieces]) expect(mm).toBeLessThanOrEqual(2500);
+    await expect(lotUses(await stock(BUCKLE, 5, 'bag'))).rejects.toMatchObject({ status: 404 });
+  });
+});
+
+describe('orders', () => {
+  it('are refused where the supplier has none, sent in part where it has fewer, and cancelled', async () => {
+    const { catalogue } = (await session('First', '2031-05-04', ['Ada'])).studio;
+    const items = Object.values(catalogue.cords).flatMap(({ slug, colours }) =>
+      colours.map((colour) => `cord/${slug}/${colour.slug}`),
+    );
+    const packs = (item: string): number => simulatedSupplier.offer(item)!.packs;
+    const none = items.find((item) => packs(item) === 0)!;
+    await expect(placeOrder(randomUUID(), none, 1)).rejects.toMatchObject({ code: 'no-supply' });
+    await expect(placeOrder(randomUUID(), 'cord/satin-2/mauve', 1)).rejects.toMatchObject({ code: 'unknown' });
+    const few = items.find((item) => packs(item) === 2)!;
+    const key = randomUUID();
+    const { orders, note } = await placeOrder(key, few, 5);
+    expect(note).toContain('only 2 of 5 packs');
+    expect(orders.map((order) => [order.item, order.packs])).toEqual([[few, 2]]);
+    // Sent again, its answer lost, it is one order.
+    expect((await placeOrder(key, few, 5)).orders).toHaveLength(1);
+    await receiveOrder(key, randomUUID(), 1, 'Drawer 2');
+    expect((await cancelOrder(key)).orders).toEqual([]);
+    await expect(receiveOrder(key, randomUUID(), 1, '')).rejects.toMatchObject({ code: 'cancelled' });
+    await expect(cancelOrder(randomUUID())).rejects.toMatchObject({ status: 404 });
+    expect((await openShelf()).lines.find(({ doc }) => doc.id === few)).toMatchObject({ lots: 1, ordered: 0 });
     await expectLedgerTrue();
   });
 });

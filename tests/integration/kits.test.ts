@@ -1,16 +1,17 @@
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
-import { issueKits, takeBackKits } from '../../src/app/issue';
+import { issueKits, takeBackKits, tickKits } from '../../src/app/issue';
 import { returnLeftovers } from '../../src/app/leftovers';
 import { openOutlook } from '../../src/app/outlook';
+import { packingSheet } from '../../src/app/packing-sheet';
 import { releaseSession, reserveSession } from '../../src/app/reserve';
 import { editSeat } from '../../src/app/seats';
-import { openSession, stageSeats } from '../../src/app/session';
+import { deleteSession, openSession, restoreSession, stageSeats } from '../../src/app/session';
 import { sessionStock } from '../../src/app/session-stock';
 import { openItem } from '../../src/app/shelf';
 import { stagesOf, TO_BUY, type Layout } from '../../src/core/session';
 import { freshStudio } from './database';
-import { balance, BUCKLE, CORD, expectLedgerTrue, layOut, move, session, stock } from './shelf';
+import { balance, BUCKLE, CORD, expectLedgerTrue, layOut, move, session, stock, stockNamed } from './shelf';
 
 freshStudio();
 
@@ -131,6 +132,91 @@ describe('a session and the shelf', () => {
       code: 'to-buy',
     });
     await expectLedgerTrue();
+  });
+
+  it('takes a bag a seat where the studio counts them out, and says which are missing by name', async () => {
+    await stock(CORD, 12_000);
+    await stock(BUCKLE, 20, 'bag');
+    const bags = await stockNamed('consumable', 'Kit bag', 1, 1);
+    // A roll that nobody says how far it goes is not counted.
+    await stockNamed('consumable', 'Tissue', 1);
+    const made = await session('Bags', '2031-05-04', ['Ada', 'Bo']);
+    const view = await reserveSession(made.session.id, made.session.version, randomUUID(), await layOut(made));
+    expect((await openItem(bags)).lots[0]).toMatchObject({ hand: 1, held: 1 });
+    await expect(issueKits(made.session.id, view.session.version, randomUUID())).rejects.toMatchObject({
+      code: 'short',
+      message: expect.stringContaining('1 × Kit bag') as string,
+    });
+    await stockNamed('consumable', 'Kit bag', 30);
+    const issued = await issueKits(made.session.id, view.session.version, randomUUID());
+    expect(issued.session.kits!.issued!.items[bags]).toBe(2);
+    expect((await openItem(bags)).line).toMatchObject({ hand: 29, held: 0 });
+    const sheet = await packingSheet(made.session.id);
+    expect(sheet.used).toEqual([{ name: 'Kit bag', count: 2 }]);
+    expect(sheet.bags.map(({ label, lines }) => [label, lines.length])).toEqual([
+      ['Ada', 2],
+      ['Bo', 2],
+    ]);
+    await expectLedgerTrue();
+  });
+
+  it('gives what it held back when it is deleted, and is laid out anew when it is brought back', async () => {
+    const spool = await stock(CORD, 12_000);
+    await stock(BUCKLE, 20, 'bag');
+    const made = await session('Called off', '2031-05-04', ['Ada', 'Bo']);
+    await reserveSession(made.session.id, made.session.version, randomUUID(), await layOut(made));
+    expect((await balance(spool))!.held).toBeGreaterThan(0);
+    await deleteSession(made.session.id);
+    expect((await balance(spool))!.held).toBe(0);
+    expect((await openItem(BUCKLE)).lots[0]!.held).toBe(0);
+    const back = await restoreSession(made.session.id);
+    expect(back.session.lanes).toBeNull();
+    await expect(issueKits(made.session.id, back.session.version, randomUUID())).rejects.toMatchObject({
+      code: 'not-laid-out',
+    });
+    await expectLedgerTrue();
+  });
+
+  it('is issued once by two at the same moment, and what comes back twice under one key is there once', async () => {
+    const spool = await stock(CORD, 12_000);
+    await stock(BUCKLE, 20, 'bag');
+    const made = await session('At once', '2031-05-04', ['Ada']);
+    const { session: now } = await reserveSession(
+      made.session.id,
+      made.session.version,
+      randomUUID(),
+      await layOut(made),
+    );
+    const taken = (await balance(spool))!.held;
+    const both = await Promise.all([
+      issueKits(now.id, now.version, randomUUID()),
+      issueKits(now.id, now.version, randomUUID()),
+    ]);
+    expect(both.map((view) => view.session.kits!.issued!.items[CORD])).toEqual([taken, taken]);
+    expect((await balance(spool))!.hand).toBe(12_000 - taken);
+    const key = randomUUID();
+    for (let sent = 0; sent < 2; sent++)
+      await returnLeftovers(now.id, key, [
+        { item: CORD, amounts: [500] },
+        { item: BUCKLE, amounts: [1] },
+      ]);
+    expect((await openItem(CORD)).line.hand).toBe(12_000 - taken + 500);
+    expect((await openItem(BUCKLE)).line.hand).toBe(20 - 2 + 1);
+    // Once something has come back, the issue is not taken back any more.
+    const view = await openSession(now.id);
+    await expect(takeBackKits(now.id, view.session.version, randomUUID())).rejects.toMatchObject({ code: 'returned' });
+    await expectLedgerTrue();
+  });
+
+  it('keeps its ticks, and tells the second of two who tick at once', async () => {
+    const made = await session('Ticks', '2031-05-04', ['Ada']);
+    const { id, version } = made.session;
+    const [seat] = made.seats;
+    const view = await tickKits(id, version, [`${seat!.id}/card`]);
+    expect(view.session.kits).toEqual({ ticks: [`${seat!.id}/card`], issued: null });
+    await expect(tickKits(id, version, [])).rejects.toMatchObject({ status: 409 });
+    // The same ticks sent again, its answer lost, is no conflict.
+    expect((await tickKits(id, version, [`${seat!.id}/card`])).session.version).toBe(view.session.version);
   });
 
   it('reserves no metre twice when two sessions ask at once', async () => {

@@ -1,7 +1,8 @@
 import { fork } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
-import { openItem, openLedger, receiveStock, undoMovement } from '../../src/app/shelf';
+import { editItem, openItem, openLedger, receiveStock, relabelLot, undoMovement } from '../../src/app/shelf';
+import { LEDGER_PAGE } from '../../src/core/shelf';
 import { database } from '../../src/data/connection';
 import { freshStudio } from './database';
 import { balance, BUCKLE, CORD, expectLedgerTrue, move, stock } from './shelf';
@@ -62,6 +63,40 @@ describe('the ledger', () => {
     await move(lots[0]!.id, 'waste', 3, twice);
     await move(lots[0]!.id, 'waste', 3, twice);
     expect((await openItem(BUCKLE)).lots[0]!.hand).toBe(17);
+  });
+
+  it('is read page by page, newest first, with no line twice and none left out', async () => {
+    const lot = await stock(CORD, 10_000);
+    for (let i = 0; i < LEDGER_PAGE + 12; i++) await move(lot, 'waste', 1);
+    const first = await openLedger({ lot });
+    const second = await openLedger({ lot, before: first.at(-1)!.id });
+    expect([first.length, second.length]).toEqual([LEDGER_PAGE, 13]);
+    const ids = [...first, ...second].map(({ id }) => Number(id));
+    expect(ids).toEqual([...new Set(ids)].sort((a, b) => b - a));
+    expect(second.at(-1)!.kind).toBe('receive');
+  });
+
+  it('knows new things by a name, the catalogue’s by theirs, and nothing else', async () => {
+    const receive = (item: string, name?: string) =>
+      receiveStock(randomUUID(), [{ item, name, lots: [{ kind: 'bag', amount: 3, place: '', tare: null }], note: '' }]);
+    await expect(receive('tool/awl')).rejects.toMatchObject({ code: 'unknown', more: { pointer: '/item' } });
+    await expect(receive('hardware/anvil', 'Anvil')).rejects.toMatchObject({ code: 'unknown' });
+    await receive('tool/awl', 'Awl');
+    await receive('tool/awl', 'Another name');
+    expect((await openItem('tool/awl')).line).toMatchObject({ doc: { name: 'Awl' }, hand: 6 });
+    await receive(BUCKLE, 'My own word');
+    expect((await openItem(BUCKLE)).line.doc.name).toBe('Buckle 15 mm');
+  });
+
+  it('keeps what is written on an item and a lot, and tells the second of two who change it', async () => {
+    const lot = await stock(CORD, 10_000);
+    await relabelLot(lot, { place: 'Loft', tare: 48 });
+    expect(await balance(lot)).toMatchObject({ place: 'Loft', tare: 48, hand: 10_000 });
+    const { line } = await openItem(CORD);
+    await editItem({ ...line.doc, price: 900 }, line.version);
+    await expect(editItem({ ...line.doc, price: 700 }, line.version)).rejects.toMatchObject({ status: 409 });
+    expect((await openItem(CORD)).line.doc.price).toBe(900);
+    await expect(relabelLot(randomUUID(), { place: '', tare: null })).rejects.toMatchObject({ status: 404 });
   });
 
   it('gives the last metre to one of two, and tells the other', async () => {

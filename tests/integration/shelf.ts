@@ -3,9 +3,10 @@ import { expect } from 'vitest';
 import { addSeats } from '../../src/app/seats';
 import { createSession, stageSeats, type SessionView } from '../../src/app/session';
 import { sessionStock } from '../../src/app/session-stock';
-import { moveLot, openItem, receiveStock } from '../../src/app/shelf';
+import { editItem, moveLot, openItem, receiveStock } from '../../src/app/shelf';
 import { solveLanes } from '../../src/core/lanes';
 import { cutsByItem, lanesProblem, type Layout } from '../../src/core/session';
+import { namedItem } from '../../src/core/shelf';
 import { database } from '../../src/data/connection';
 
 export const CORD = 'cord/sheathed-4/race';
@@ -20,6 +21,17 @@ export async function stock(item: string, amount: number, kind: 'spool' | 'pack'
 export const balance = async (lot: string, item = CORD) => (await openItem(item)).lots.find(({ id }) => id === lot);
 export const move = (lot: string, kind: 'issue' | 'waste' | 'return' | 'count', amount: number, key = randomUUID()) =>
   moveLot(lot, { key, kind, amount, note: '' });
+
+/** A consumable or tool by its name, so many of it; of a consumable, how many seats one is enough for. */
+export async function stockNamed(kind: 'consumable' | 'tool', name: string, amount: number, seats?: number) {
+  const item = namedItem(kind, name);
+  await receiveStock(randomUUID(), [
+    { item, name, lots: [{ kind: 'bag', amount, place: 'Bench', tare: null }], note: '' },
+  ]);
+  const { line } = await openItem(item);
+  if (seats) await editItem({ ...line.doc, seats }, line.version);
+  return item;
+}
 
 /** Every balance and hold against the sums of its movements, and against its limits. */
 export async function expectLedgerTrue(): Promise<void> {
