@@ -146,9 +146,7 @@ export function addSeats(session: string, given: readonly NewSeat[]): Promise<Se
 }
 
 const sameFields = (changes: SeatChanges, record: SeatRecord): boolean =>
-  Object.entries(changes).every(
-    ([field, value]) => JSON.stringify(record[field as keyof SeatRecord]) === JSON.stringify(value),
-  );
+  Object.entries(changes).every(([field, value]) => isDeepStrictEqual(record[field as keyof SeatRecord], value));
 
 /** Changes a seat, and the person where a change is theirs. An edit made to an older version is answered with what stands now. */
 export function editSeat(id: string, { version, person_version, changes }: SeatEdit): Promise<SeatRecord> {

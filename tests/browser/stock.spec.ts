@@ -49,6 +49,16 @@ test('consumables and tools come onto the shelf by name, and kits reckon with th
   await expect(page.getByRole('main')).toContainText('4 × Paper band, used up');
   // No flame for a child: the ends are woven back, and the needle is on the list.
   await expect(page.getByRole('main')).toContainText('2 × blunt needle');
+
+  // Not counted any more, it is in nobody’s way.
+  await open(page, '/shelf');
+  await page.getByRole('button', { name: 'Paper band' }).click();
+  await tray.getByLabel('One is enough for so many seats').fill('');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('status').filter({ hasText: 'Saved.' })).toBeVisible();
+  await open(page, `/sessions/${id}/kit`);
+  await expect(room.filter({ hasText: '2 × blunt needle' })).toBeVisible();
+  await expect(room.filter({ hasText: 'Paper band' })).toHaveCount(0);
 });
 
 test('the ledger goes back as far as it goes, and a lot says what it is long enough for', async ({ page }) => {
@@ -87,17 +97,17 @@ test('what is short is on Today, with the day to order it by, and leads to what 
   await page.request.post('/api/sessions', { headers, data: { id, session: { title: 'Tomorrow', held_on: soon } } });
   await page.request.post(`/api/sessions/${id}/seats`, {
     headers,
-    data: { seats: [{ id: crypto.randomUUID(), ...guest('Ada Quoin', 'cotton-1', 'kelp') }] },
+    data: { seats: [{ id: crypto.randomUUID(), ...guest('Ada Quoin', 'waxed-1', 'kelp') }] },
   });
   await open(page, '/');
   const short = page.getByRole('region', { name: 'Short' });
-  await expect(short.getByRole('listitem').filter({ hasText: 'Cotton cord 1 mm, Kelp' })).toContainText(
+  await expect(short.getByRole('listitem').filter({ hasText: 'Waxed polyester 1 mm, Kelp' })).toContainText(
     'should have been ordered by',
   );
   await short.getByRole('link', { name: /what to order/i }).click();
-  const row = page.getByRole('row', { name: /Cotton cord 1 mm, Kelp/ }).first();
+  const row = page.getByRole('row', { name: /Waxed polyester 1 mm, Kelp/ }).first();
   await expect(row).toContainText('(past)');
-  await row.getByRole('button', { name: /^Cotton/ }).click();
+  await row.getByRole('button', { name: /^Waxed/ }).click();
   await expect(page.getByRole('row', { name: /Tomorrow/ })).toBeVisible();
   await page.request.delete(`/api/sessions/${id}`, { headers, data: {} });
 });
