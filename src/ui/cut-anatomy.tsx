@@ -3,6 +3,7 @@ import { formatMm } from '../core/measure';
 import type { Stretch } from '../core/studio';
 import { STRETCH_NAMES } from './stretch-names';
 import { lightened, lineOn } from './tint';
+import { Heads, num } from './heads';
 
 /** How a stretch is marked on the cord's colour: plain, lightened, or hatched where it may be left over. */
 const MARK: Record<Stretch, { lighten: number; hatch?: 'lines' | 'dots' }> = {
@@ -110,14 +111,7 @@ export function AnatomyTable({ anatomy, length }: { anatomy: readonly AnatomyEnt
   return (
     <table className="sheet text-sm">
       <caption className="sr-only">Where each millimetre of the cut goes</caption>
-      <thead>
-        <tr>
-          <th scope="col">For</th>
-          <th scope="col" className="num">
-            mm
-          </th>
-        </tr>
-      </thead>
+      <Heads of={['For', num('mm')]} />
       <tbody>
         {anatomy.map((entry, i) => (
           <tr key={i}>

@@ -8,6 +8,7 @@ import { LengthField } from '../../ui/length-field';
 import { Messages } from '../../ui/messages';
 import { Strip } from '../../ui/strip';
 import { Pick } from './fields';
+import { Heads, num } from '../../ui/heads';
 
 /** The piece planned as it stands, or why it cannot be. */
 function planOf(
@@ -104,15 +105,7 @@ export function Preview({
                   {Math.abs(plan.fit.error_mm).toFixed(1)} mm {plan.fit.error_mm < 0 ? 'short' : 'long'}, about{' '}
                   {plan.minutes} min
                 </caption>
-                <thead>
-                  <tr>
-                    <th scope="col">Cut</th>
-                    <th scope="col">Cord</th>
-                    <th scope="col" className="num">
-                      Length
-                    </th>
-                  </tr>
-                </thead>
+                <Heads of={['Cut', 'Cord', num('Length')]} />
                 <tbody>
                   {plan.cut.cuts.map((cut, i) => (
                     <tr key={i}>

@@ -3,6 +3,7 @@ import { batches } from '../../core/cut';
 import { formatLength, type Units } from '../../core/measure';
 import type { CutGroup } from '../../core/session';
 import { boardWords } from '../../ui/board-words';
+import { Heads, num, unseen } from '../../ui/heads';
 
 /** Merging a spool's cuts into few sizes: what each number of sizes adds in cord, and the sizes themselves. */
 export function BatchTable({ group, units, board }: { group: CutGroup; units: Units; board: number }) {
@@ -19,17 +20,7 @@ export function BatchTable({ group, units, board }: { group: CutGroup; units: Un
       <div className="mt-1 flex flex-wrap gap-8">
         <table className="sheet max-w-sm">
           <caption className="sr-only">Cord that each number of sizes adds</caption>
-          <thead>
-            <tr>
-              <th scope="col">Sizes</th>
-              <th scope="col" className="w-40">
-                <span className="sr-only">Added, drawn</span>
-              </th>
-              <th scope="col" className="num">
-                Adds
-              </th>
-            </tr>
-          </thead>
+          <Heads of={['Sizes', unseen('Added, drawn', 'w-40'), num('Adds')]} />
           <tbody>
             {all.map((batching) => (
               <tr key={batching.sizes}>

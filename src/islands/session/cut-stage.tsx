@@ -8,6 +8,7 @@ import { Swatch } from '../../ui/swatch';
 import { Alternatives } from './alternatives';
 import { BatchTable } from './batch-table';
 import type { SessionModel } from './use-session';
+import { Heads, num } from '../../ui/heads';
 
 const LanesView = lazy(async () => ({ default: (await import('./lanes/lanes-view')).LanesView }));
 
@@ -131,20 +132,9 @@ export function CutStage({
             </span>
           </h2>
           <table className="sheet table-fixed">
-            <thead>
-              <tr>
-                <th scope="col" className="num w-14">
-                  Bag
-                </th>
-                <th scope="col">Name</th>
-                <th scope="col" className="num w-48">
-                  Cut
-                </th>
-                <th scope="col" className="w-1/2">
-                  What it is made of
-                </th>
-              </tr>
-            </thead>
+            <Heads
+              of={[num('Bag', 'w-14'), 'Name', num('Cut', 'w-48'), { name: 'What it is made of', width: 'w-1/2' }]}
+            />
             <tbody>
               {group.lines.map(({ seat, plan, cut }, i) => {
                 const { record } = seats[seat - 1]!;

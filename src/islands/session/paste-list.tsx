@@ -8,6 +8,7 @@ import { LengthField } from '../../ui/length-field';
 import { request, type RequestProblem } from '../../ui/api';
 import { Choice, projectOptions, SKILL_OPTIONS } from './seat-fields';
 import { checkAge, TextCell } from '../../ui/text-cell';
+import { Heads, num, unseen } from '../../ui/heads';
 
 const EXAMPLE = `Wren Ashby, 16.5 cm, 9, new, buckle
 Orla Finch; 6 1/2 in; 34; steady; ring fob
@@ -277,24 +278,9 @@ export function PasteList({
           </h2>
           <div className="overflow-x-auto" onKeyDown={gridKeys}>
             <table className="sheet mt-1">
-              <thead>
-                <tr>
-                  <th scope="col">Line</th>
-                  <th scope="col">Name</th>
-                  <th scope="col" className="num">
-                    Wrist
-                  </th>
-                  <th scope="col" className="num">
-                    Age
-                  </th>
-                  <th scope="col">Skill</th>
-                  <th scope="col">Project</th>
-                  <th scope="col">Read as</th>
-                  <th scope="col">
-                    <span className="sr-only">Leave out</span>
-                  </th>
-                </tr>
-              </thead>
+              <Heads
+                of={['Line', 'Name', num('Wrist'), num('Age'), 'Skill', 'Project', 'Read as', unseen('Leave out')]}
+              />
               <tbody>
                 {rows.map((row, index) => (
                   <PreviewRow

@@ -3,6 +3,7 @@ import { formatLength, type Units } from '../../core/measure';
 import { compareSchools, seatOf, type SeatRecord } from '../../core/session';
 import type { School } from '../../core/studio';
 import type { Studio } from '../../app/studio';
+import { Heads, num } from '../../ui/heads';
 
 /** The same seat by every school: what each would cut, how much of it would be left, how often it would run short. */
 export function SchoolsTable({
@@ -31,17 +32,7 @@ export function SchoolsTable({
     <fieldset>
       <legend className="sr-only">Cut by which school</legend>
       <table className="sheet text-sm">
-        <thead>
-          <tr>
-            <th scope="col">School</th>
-            <th scope="col" className="num">
-              Cuts
-            </th>
-            <th scope="col" className="num">
-              Left over
-            </th>
-          </tr>
-        </thead>
+        <Heads of={['School', num('Cuts'), num('Left over')]} />
         <tbody>
           {plans.map((plan) => (
             <tr key={plan.school}>

@@ -9,6 +9,7 @@ import { PasteList } from './paste-list';
 import { AVOID_OPTIONS, Choice, cordOf, cordOptions, projectOptions, SKILL_OPTIONS } from './seat-fields';
 import { checkAge, checkName, TextCell } from '../../ui/text-cell';
 import type { PlannedSeat, SessionModel } from './use-session';
+import { Heads, num, unseen } from '../../ui/heads';
 
 /** The skin notes of a seat as one choice: none, one, or both. */
 const AVOID_CHOICES = [...AVOID_OPTIONS, { value: 'nickel,synthetic', label: 'neither' }];
@@ -221,29 +222,21 @@ export function SeatsStage({
           <div className="overflow-x-auto px-2" onKeyDown={gridKeys}>
             <table className="sheet">
               <caption className="sr-only">Seats of the session; arrow keys move between fields</caption>
-              <thead>
-                <tr>
-                  <th scope="col" className="num">
-                    Seat
-                  </th>
-                  <th scope="col">
-                    <span className="sr-only">State</span>
-                  </th>
-                  <th scope="col">Name</th>
-                  <th scope="col" className="num">
-                    Age
-                  </th>
-                  <th scope="col">Skill</th>
-                  <th scope="col">Project</th>
-                  {!compact && <th scope="col">Cord</th>}
-                  <th scope="col">Colour</th>
-                  {!compact && <th scope="col">Skin</th>}
-                  {!compact && <th scope="col">Note</th>}
-                  <th scope="col">
-                    <span className="sr-only">Take out</span>
-                  </th>
-                </tr>
-              </thead>
+              <Heads
+                of={[
+                  num('Seat'),
+                  unseen('State'),
+                  'Name',
+                  num('Age'),
+                  'Skill',
+                  'Project',
+                  !compact && 'Cord',
+                  'Colour',
+                  !compact && 'Skin',
+                  !compact && 'Note',
+                  unseen('Take out'),
+                ]}
+              />
               <tbody>
                 {seats.map((seat, index) => (
                   <SeatRow

@@ -4,6 +4,7 @@ import { formatTotal, type Units } from '../../core/measure';
 import { planSeat, seatOf } from '../../core/session';
 import type { School } from '../../core/studio';
 import type { SessionModel } from './use-session';
+import { Heads, num, unseen } from '../../ui/heads';
 
 /** Every school over the whole session: what it cuts in all, what would be left over, and how many seats would run short. */
 export function SessionSchools({ model, units }: { model: SessionModel; units: Units }) {
@@ -31,23 +32,7 @@ export function SessionSchools({ model, units }: { model: SessionModel; units: U
   return (
     <table className="sheet max-w-3xl text-sm">
       <caption className="sr-only">The session cut by each school</caption>
-      <thead>
-        <tr>
-          <th scope="col">School</th>
-          <th scope="col" className="w-1/3">
-            <span className="sr-only">Cord cut, drawn</span>
-          </th>
-          <th scope="col" className="num">
-            Cord cut
-          </th>
-          <th scope="col" className="num">
-            Left over
-          </th>
-          <th scope="col" className="num">
-            Run short
-          </th>
-        </tr>
-      </thead>
+      <Heads of={['School', unseen('Cord cut, drawn', 'w-1/3'), num('Cord cut'), num('Left over'), num('Run short')]} />
       <tbody>
         {rows.map(({ school, total, left, short }) => (
           <tr key={school}>

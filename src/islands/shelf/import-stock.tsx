@@ -4,6 +4,7 @@ import type { StockRow } from '../../app/stock-list';
 import { amountOf } from '../../ui/amount';
 import { book, request, type RequestProblem } from '../../ui/api';
 import type { ShelfModel } from './use-shelf';
+import { Heads, num } from '../../ui/heads';
 
 /** Books what was read: new stock as receipts; counts lot by lot, each on its own, so that one refused leaves the others. */
 async function bookRows(rows: readonly StockRow[], counting: boolean): Promise<string[]> {
@@ -114,19 +115,7 @@ export function ImportStock({ model, units, onDone }: { model: ShelfModel; units
           <div className="max-h-80 overflow-y-auto">
             <table className="sheet text-sm">
               <caption className="sr-only">How each line was read</caption>
-              <thead>
-                <tr>
-                  <th scope="col" className="num">
-                    Line
-                  </th>
-                  <th scope="col">Item</th>
-                  <th scope="col" className="num">
-                    Amount
-                  </th>
-                  <th scope="col">Place</th>
-                  <th scope="col">What is wrong</th>
-                </tr>
-              </thead>
+              <Heads of={[num('Line'), 'Item', num('Amount'), 'Place', 'What is wrong']} />
               <tbody>
                 {[...bad, ...good].map((row) => (
                   <tr key={row.line} className={row.faults.length > 0 ? 'bg-base-100' : ''}>

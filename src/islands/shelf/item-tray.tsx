@@ -14,6 +14,7 @@ import type { Masses } from './shelf-screen';
 import { useUnits } from '../../ui/units';
 import type { ShelfModel } from './use-shelf';
 import { WeighLot } from './weigh-lot';
+import { Heads, num } from '../../ui/heads';
 
 const number = (min: number, max: number) => (text: string) =>
   text === '' ||
@@ -61,18 +62,7 @@ export function ItemTray({
         {lots.length === 0 && <p className="quiet text-sm">None: all of it is used up.</p>}
         <table className="sheet text-sm">
           <caption className="sr-only">Lots of {doc.name}</caption>
-          <thead>
-            <tr>
-              <th scope="col">Lot</th>
-              <th scope="col">Place</th>
-              <th scope="col" className="num">
-                On hand
-              </th>
-              <th scope="col" className="num">
-                Reserved
-              </th>
-            </tr>
-          </thead>
+          <Heads of={['Lot', 'Place', num('On hand'), num('Reserved')]} />
           <tbody>
             {lots.map((one: Lot) => (
               <tr key={one.id} aria-selected={one.id === lot}>

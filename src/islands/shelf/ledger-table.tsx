@@ -6,6 +6,7 @@ import { book } from '../../ui/api';
 import { amountOf } from '../../ui/amount';
 import type { ShelfModel } from './use-shelf';
 import { useLedger } from './use-shelf';
+import { Heads, num, unseen } from '../../ui/heads';
 
 export const MOVEMENT_WORDS: Record<string, string> = {
   receive: 'Received',
@@ -34,23 +35,7 @@ export function LedgerTable({ model, units, lot }: { model: ShelfModel; units: U
     <div className={lot ? '' : 'px-2'}>
       <table className="sheet text-sm">
         <caption className="sr-only">Movements, newest first</caption>
-        <thead>
-          <tr>
-            <th scope="col">When</th>
-            <th scope="col">What</th>
-            {!lot && <th scope="col">Lot</th>}
-            <th scope="col" className="num">
-              On hand
-            </th>
-            <th scope="col" className="num">
-              Reserved
-            </th>
-            {!lot && <th scope="col">For</th>}
-            <th scope="col">
-              <span className="sr-only">Undo</span>
-            </th>
-          </tr>
-        </thead>
+        <Heads of={['When', 'What', !lot && 'Lot', num('On hand'), num('Reserved'), !lot && 'For', unseen('Undo')]} />
         <tbody>
           {lines.map((line) => (
             <tr key={line.id} className={line.undone ? 'line-through opacity-70' : ''}>

@@ -5,6 +5,7 @@ import type { Units } from '../../core/measure';
 import { amountOf, money } from '../../ui/amount';
 import { book, request } from '../../ui/api';
 import type { ShelfModel } from './use-shelf';
+import { Heads, num } from '../../ui/heads';
 
 function OrderRow({ order, name, model, units }: { order: Order; name: string; model: ShelfModel; units: Units }) {
   const left = order.packs - order.received;
@@ -85,24 +86,7 @@ export function OrderTable({ model, units }: { model: ShelfModel; units: Units }
     <div className="px-2 pb-8">
       <table className="sheet">
         <caption className="sr-only">Orders on their way, soonest first</caption>
-        <thead>
-          <tr>
-            <th scope="col">Item</th>
-            <th scope="col" className="num">
-              Ordered
-            </th>
-            <th scope="col" className="num">
-              Came
-            </th>
-            <th scope="col">Due</th>
-            <th scope="col" className="num">
-              Cost
-            </th>
-            <th scope="col" className="num">
-              Delivery
-            </th>
-          </tr>
-        </thead>
+        <Heads of={['Item', num('Ordered'), num('Came'), 'Due', num('Cost'), num('Delivery')]} />
         <tbody>
           {orders.map((order) => (
             <OrderRow

@@ -8,6 +8,7 @@ import { book } from '../../ui/api';
 import { LevelChart } from '../../ui/level-chart';
 import { Swatch } from '../../ui/swatch';
 import { useOutlook, type ShelfModel } from './use-shelf';
+import { Heads, num, unseen } from '../../ui/heads';
 
 const day = (iso: string): string => format(parseISO(iso), 'd MMM');
 
@@ -17,20 +18,7 @@ function NeedBars({ item, units }: { item: ItemOutlook; units: Units }) {
   return (
     <table className="sheet text-sm">
       <caption className="sr-only">Sessions that need {item.name}</caption>
-      <thead>
-        <tr>
-          <th scope="col">Session</th>
-          <th scope="col" className="w-1/3">
-            <span className="sr-only">Needed, drawn</span>
-          </th>
-          <th scope="col" className="num">
-            Needs
-          </th>
-          <th scope="col" className="num">
-            Missing
-          </th>
-        </tr>
-      </thead>
+      <Heads of={['Session', unseen('Needed, drawn', 'w-1/3'), num('Needs'), num('Missing')]} />
       <tbody>
         {item.lines.map((line) => (
           <tr key={line.session}>
@@ -97,34 +85,20 @@ export function OutlookTable({ model, units, today }: { model: ShelfModel; units
       </p>
       <table className="sheet">
         <caption className="sr-only">Outlook by item, what is short first</caption>
-        <thead>
-          <tr>
-            <th scope="col">Item</th>
-            <th scope="col" className="num">
-              On hand
-            </th>
-            <th scope="col" className="num">
-              Reserved
-            </th>
-            <th scope="col" className="num">
-              On order
-            </th>
-            <th scope="col" className="num">
-              Missing
-            </th>
-            <th scope="col">First short</th>
-            <th scope="col">Order by</th>
-            <th scope="col" className="num">
-              Packs
-            </th>
-            <th scope="col" className="num">
-              Cost
-            </th>
-            <th scope="col">
-              <span className="sr-only">Order</span>
-            </th>
-          </tr>
-        </thead>
+        <Heads
+          of={[
+            'Item',
+            num('On hand'),
+            num('Reserved'),
+            num('On order'),
+            num('Missing'),
+            'First short',
+            'Order by',
+            num('Packs'),
+            num('Cost'),
+            unseen('Order'),
+          ]}
+        />
         <tbody>
           {data.items.map((item) => {
             const late = item.order_by !== null && item.order_by < today;

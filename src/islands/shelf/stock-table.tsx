@@ -9,6 +9,7 @@ import { ItemTray } from './item-tray';
 import { ReceiveForm, type Choice } from './receive-form';
 import type { Masses } from './shelf-screen';
 import type { ShelfModel } from './use-shelf';
+import { Heads, num } from '../../ui/heads';
 
 const KIND_NAMES: Record<ItemKind, string> = {
   cord: 'Cord',
@@ -75,26 +76,16 @@ export function StockTable({
               own.length > 0 && (
                 <table key={kind} className="sheet mt-3">
                   <caption className="px-2 text-left font-display text-lg font-semibold">{KIND_NAMES[kind]}</caption>
-                  <thead>
-                    <tr>
-                      <th scope="col">Item</th>
-                      <th scope="col" className="num w-22">
-                        On hand
-                      </th>
-                      <th scope="col" className="num w-22">
-                        Reserved
-                      </th>
-                      <th scope="col" className="num w-22">
-                        Free
-                      </th>
-                      <th scope="col" className="num w-22">
-                        On order
-                      </th>
-                      <th scope="col" className="num w-12">
-                        Lots
-                      </th>
-                    </tr>
-                  </thead>
+                  <Heads
+                    of={[
+                      'Item',
+                      num('On hand', 'w-22'),
+                      num('Reserved', 'w-22'),
+                      num('Free', 'w-22'),
+                      num('On order', 'w-22'),
+                      num('Lots', 'w-12'),
+                    ]}
+                  />
                   <tbody>
                     {own.map(({ doc, hex, hand, held, ordered, lots }) => (
                       <tr key={doc.id} aria-selected={doc.id === selected} onClick={() => onSelect(doc.id)}>

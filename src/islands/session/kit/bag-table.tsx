@@ -5,6 +5,7 @@ import { CARD, type Bag } from '../../../core/session';
 import { Swatch } from '../../../ui/swatch';
 import { CostWords } from './cost-words';
 import { itemLook, lineWords } from './item-look';
+import { Heads, num, unseen } from '../../../ui/heads';
 
 /** One thing in a bag, to be ticked off. */
 function Tick({
@@ -62,23 +63,15 @@ export function BagTable({
   return (
     <table className="sheet">
       <caption className="sr-only">Packing list, a bag a seat</caption>
-      <thead>
-        <tr>
-          <th scope="col" className="w-10">
-            <span className="sr-only">Packed</span>
-          </th>
-          <th scope="col" className="num w-12">
-            Bag
-          </th>
-          <th scope="col" className="w-56">
-            For
-          </th>
-          <th scope="col">What goes in</th>
-          <th scope="col" className="num w-20">
-            Cost
-          </th>
-        </tr>
-      </thead>
+      <Heads
+        of={[
+          unseen('Packed', 'w-10'),
+          num('Bag', 'w-12'),
+          { name: 'For', width: 'w-56' },
+          'What goes in',
+          num('Cost', 'w-20'),
+        ]}
+      />
       <tbody>
         {bags.map((bag, i) => {
           const card = `${bag.seat}/card`;

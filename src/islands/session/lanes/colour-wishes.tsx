@@ -5,6 +5,7 @@ import { request, type RequestProblem } from '../../../ui/api';
 import { Swatch } from '../../../ui/swatch';
 import { itemLook } from '../kit/item-look';
 import type { SessionModel } from '../use-session';
+import { Heads } from '../../../ui/heads';
 
 const RANKS = ['first wish', 'second wish', 'third wish', 'fourth wish', 'fifth wish', 'sixth wish'];
 
@@ -22,13 +23,7 @@ function Proposal({ model }: { model: SessionModel }) {
     <div className="text-sm">
       <table className="sheet max-w-3xl">
         <caption className="sr-only">Colours by wish</caption>
-        <thead>
-          <tr>
-            <th scope="col">For</th>
-            <th scope="col">Would get</th>
-            <th scope="col">Which is</th>
-          </tr>
-        </thead>
+        <Heads of={['For', 'Would get', 'Which is']} />
         <tbody>
           {data.gifts.map((gift) => {
             const { name, hex } = itemLook(gift.to, model.view.studio);

@@ -4,6 +4,7 @@ import { formatLength, formatMm, formatTotal, type Units } from '../../../core/m
 import { request, type RequestProblem } from '../../../ui/api';
 import { Swatch } from '../../../ui/swatch';
 import type { SessionModel } from '../use-session';
+import { Heads, num, unseen } from '../../../ui/heads';
 
 /** A change in words, the one for more and the one for less; nothing where it is under half a millimetre. */
 const change = (mm: number, [up, down]: readonly [string, string], format: (mm: number) => string): string =>
@@ -22,18 +23,7 @@ export function InsteadList({ item, model, units }: { item: string; model: Sessi
   return (
     <table className="sheet max-w-4xl text-sm">
       <caption className="sr-only">What would do in its place</caption>
-      <thead>
-        <tr>
-          <th scope="col">Instead</th>
-          <th scope="col" className="num">
-            Free
-          </th>
-          <th scope="col">What it changes</th>
-          <th scope="col">
-            <span className="sr-only">Take it</span>
-          </th>
-        </tr>
-      </thead>
+      <Heads of={['Instead', num('Free'), 'What it changes', unseen('Take it')]} />
       <tbody>
         {data.map((one) => (
           <tr key={one.item}>
