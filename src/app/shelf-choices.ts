@@ -8,7 +8,10 @@ import { readStudio } from './studio';
 export interface ShelfChoices {
   readonly settings: Settings;
   readonly choices: readonly { readonly id: string; readonly name: string }[];
-  readonly masses: Readonly<Record<string, number>>;
+  readonly masses: {
+    readonly estimates: Readonly<Record<string, number>>;
+    readonly doubt: { readonly estimated: number; readonly weighed: number };
+  };
 }
 
 export function shelfChoices(): Promise<ShelfChoices> {
@@ -31,7 +34,10 @@ export function shelfChoices(): Promise<ShelfChoices> {
           name: `${name[0]!.toUpperCase()}${name.slice(1)}`,
         })),
       ],
-      masses: Object.fromEntries(cords.map((cord) => [cord.slug, estimateMass(cord, settings.figures.cord_fill)])),
+      masses: {
+        estimates: Object.fromEntries(cords.map((cord) => [cord.slug, estimateMass(cord, settings.figures.cord_fill)])),
+        doubt: { estimated: settings.figures.mass_doubt, weighed: settings.figures.weighed_doubt },
+      },
     };
   });
 }

@@ -48,7 +48,7 @@ export function ItemTray({
       'Saved.',
     );
   const chosen = lots.find((one) => one.id === lot) ?? null;
-  const estimate = cord ? masses[cord.cord] : undefined;
+  const estimate = cord ? masses.estimates[cord.cord] : undefined;
   return (
     <aside className="w-[25rem] shrink-0 border-l hair" aria-label={doc.name}>
       <div className="sticky top-0 max-h-screen overflow-y-auto p-4">
@@ -108,6 +108,7 @@ export function ItemTray({
                 lot={chosen}
                 mass={doc.mass ?? estimate ?? null}
                 measured={doc.mass !== null}
+                doubt={doc.mass === null ? masses.doubt.estimated : masses.doubt.weighed}
                 model={model}
                 units={units}
               />

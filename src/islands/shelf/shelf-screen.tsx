@@ -13,8 +13,11 @@ import { useShelf } from './use-shelf';
 const VIEWS = { stock: 'Stock', outlook: 'Outlook', orders: 'Orders', ledger: 'Ledger' } as const;
 type View = keyof typeof VIEWS;
 
-/** What a cord weighs where nobody weighed it: by item's cord slug, grams a metre. */
-export type Masses = Readonly<Record<string, number>>;
+/** What cords weigh where nobody weighed them, grams a metre by the cord's slug, and how far off a mass may be, as a share of it. */
+export interface Masses {
+  readonly estimates: Readonly<Record<string, number>>;
+  readonly doubt: { readonly estimated: number; readonly weighed: number };
+}
 
 interface Props {
   initial: ShelfView;

@@ -13,20 +13,20 @@ interface Reading {
   readonly step: number;
 }
 
-/** How far off a cord's mass may be: a third where it is estimated, two in a hundred where it was weighed. */
-const DOUBT = { estimated: 1 / 3, measured: 0.02 };
-
 /** Weighs what is left of a spool: the scale is read until it stands still; only then can it be counted by. */
 export function WeighLot({
   lot,
   mass,
   measured,
+  doubt,
   model,
   units,
 }: {
   lot: Lot;
   mass: number | null;
   measured: boolean;
+  /** How far off the mass may be, as a share of it. */
+  doubt: number;
   model: ShelfModel;
   units: Units;
 }) {
@@ -48,10 +48,7 @@ export function WeighLot({
   }, [on, lot.id]);
   if (mass === null) return null;
   const live = reading && reading !== 'away' ? reading : null;
-  const found =
-    live && lot.tare !== null
-      ? weigh(live.grams, lot.tare, mass, live.step, measured ? DOUBT.measured : DOUBT.estimated)
-      : null;
+  const found = live && lot.tare !== null ? weigh(live.grams, lot.tare, mass, live.step, doubt) : null;
   const use = async () => {
     if (!found?.ok) return;
     const given = { kind: 'count', amount: found.value.mm, note: `weighed ${live!.grams} g` };

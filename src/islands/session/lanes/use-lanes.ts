@@ -20,8 +20,7 @@ import { startSolving, type Solving } from '../../../workers/solve-lanes';
 import { useBooking } from '../use-booking';
 import type { SessionModel } from '../use-session';
 
-/** The most seconds one cord is worked on, and how many are at once. */
-const SECONDS = 5;
+/** How many cords are worked on at once. */
 const AT_ONCE = 2;
 
 /** How one cord's cuts are laid out so far. */
@@ -99,7 +98,7 @@ export function useLanes(model: SessionModel) {
             unplaced: plan.unplaced,
             bound_mm: plan.fresh_bound_mm,
           };
-        const solving = startSolving(problem, SECONDS, (plan) => change(item, show(plan)!));
+        const solving = startSolving(problem, figures.lanes_seconds, (plan) => change(item, show(plan)!));
         running.current.push(solving);
         const plan = await solving.done;
         running.current = running.current.filter((one) => one !== solving);
