@@ -4,8 +4,9 @@ import { assignColours, cordItem, cordOf, type ColourWish } from '../core/shelf'
 import { lotsOf } from '../data/shelf';
 import { inTransaction } from '../data/transaction';
 import { modelsOf } from '../solver/highs';
-import { heldBy } from './holds';
-import { stageSeats, viewSession } from './session';
+import { freeOf, heldBy } from './holds';
+import { viewSession } from './session';
+import { staged } from './session-needs';
 
 /** What one seat would get. */
 export interface ColourGift {
@@ -29,8 +30,8 @@ export interface ColourPlan {
 let solver: ReturnType<typeof load> | undefined;
 
 /**
- * Gives the seats with wishes their colours, cord by cord, with the least regret in all under what is free on the shelf. Seats
- * that wish for nothing keep theirs, and its cord. By length alone: the lanes tell whether the pieces are long enough.
+ * Gives the seats with wishes their colours, cord by cord, with the least regret in all under the pieces that are free on the
+ * shelf. Seats that wish for nothing keep theirs, and what it is cut from.
  */
 export async function planColours(id: string): Promise<ColourPlan> {
   solver ??= load();
@@ -38,51 +39,52 @@ export async function planColours(id: string): Promise<ColourPlan> {
   return inTransaction(async (t) => {
     const view = await viewSession(id, t);
     const { catalogue, settings } = view.studio;
-    const staged = stageSeats(view.seats, view.session, view.studio);
+    const seats = staged(view);
     const loss = settings.figures.cut_loss;
     const wishing = new Map<string, (ColourWish & { readonly index: number; readonly from: string })[]>();
-    const kept = new Map<string, number>();
+    const keeping: { readonly seat: string; readonly item: string; readonly lengths: readonly number[] }[] = [];
     const without: string[] = [];
-    staged.forEach(({ id: seat, plan }, index) => {
+    seats.forEach(({ id: seat, plan }, index) => {
       const { wishes } = view.seats[index]!;
-      const cuts = plan.cut?.cuts ?? [];
-      const items = new Set(cuts.map((cut) => cordItem(cut.cord, cut.colour)));
-      const needOf = (item: string): number =>
-        cuts
-          .filter((cut) => cordItem(cut.cord, cut.colour) === item)
-          .reduce((sum, cut) => sum + cut.pieces * (cut.length_mm + loss), 0);
-      if (wishes.length > 0 && items.size === 1) {
-        const [from] = items as Set<string>;
-        const { cord } = cordOf(from!)!;
-        wishing.set(cord, [...(wishing.get(cord) ?? []), { seat, need: needOf(from!), wishes, index, from: from! }]);
+      const lengths = new Map<string, number[]>();
+      for (const { cord, colour, pieces, length_mm } of plan.cut?.cuts ?? []) {
+        const item = cordItem(cord, colour);
+        lengths.set(item, [...(lengths.get(item) ?? []), ...Array<number>(pieces).fill(length_mm + loss)]);
+      }
+      if (wishes.length > 0 && lengths.size === 1) {
+        const [[from, own]] = [...lengths] as [[string, number[]]];
+        const { cord } = cordOf(from)!;
+        wishing.set(cord, [...(wishing.get(cord) ?? []), { seat, lengths: own, wishes, index, from }]);
         return;
       }
       if (wishes.length > 0) without.push(plan.label);
-      for (const item of items) kept.set(item, (kept.get(item) ?? 0) + needOf(item));
+      for (const [item, own] of lengths) keeping.push({ seat, item, lengths: own });
     });
     const mine = await heldBy(id, t);
     const gifts: ColourGift[] = [];
-    for (const [cord, seats] of wishing) {
+    for (const [cord, wishes] of wishing) {
       const colours = catalogue.cords[cord]!.colours.map((colour) => colour.slug);
-      const items = colours.map((colour) => cordItem(cord, colour));
-      const lots = await lotsOf(items, t);
-      const available = Object.fromEntries(
-        colours.map((colour) => {
-          const item = cordItem(cord, colour);
-          const free = lots
-            .filter((lot) => lot.item === item)
-            .reduce((sum, lot) => sum + lot.hand - lot.held + (mine.get(lot.id) ?? 0), 0);
-          return [colour, Math.max(0, free - (kept.get(item) ?? 0))];
-        }),
+      const lots = await lotsOf(
+        colours.map((colour) => cordItem(cord, colour)),
+        t,
       );
-      const given = new Map(assignColours(seats, available, makeModel).map((one) => [one.seat, one]));
-      for (const { seat, index, from, wishes } of seats) {
-        const { label } = staged[index]!.plan;
+      const pieces = Object.fromEntries(
+        colours.map((colour) => [
+          colour,
+          lots.filter((lot) => lot.item === cordItem(cord, colour)).map((lot) => freeOf(lot, mine)),
+        ]),
+      );
+      const kept = keeping
+        .filter(({ item }) => cordOf(item)!.cord === cord)
+        .map(({ seat, item, lengths }) => ({ seat, lengths: { [cordOf(item)!.colour]: lengths } }));
+      const given = new Map(assignColours(wishes, kept, pieces, makeModel).map((one) => [one.seat, one]));
+      for (const { seat, index, from, wishes: list } of wishes) {
+        const { label } = seats[index]!.plan;
         const gift = given.get(seat);
         const to = gift && cordItem(cord, gift.colour);
-        const cords = to === from ? {} : to && replaceCord(staged[index]!.plan, from, to, catalogue);
+        const cords = to === from ? {} : to && replaceCord(seats[index]!.plan, from, to, catalogue);
         if (!gift || !to || !cords) without.push(label);
-        else gifts.push({ seat, label, from, to, rank: gift.rank, wishes, cords });
+        else gifts.push({ seat, label, from, to, rank: gift.rank, wishes: list, cords });
       }
     }
     return { gifts, without };

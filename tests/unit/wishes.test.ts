@@ -11,24 +11,50 @@ import { seat } from './seat';
 const makeModel = modelsOf(await load());
 
 describe('colours by wish', () => {
-  const wish = (seat: string, wishes: string[], need = 2000) => ({ seat, need, wishes });
-  const given = (...args: [Parameters<typeof assignColours>[0], Record<string, number>]) =>
-    Object.fromEntries(assignColours(...args, makeModel).map(({ seat, colour }) => [seat, colour]));
+  const wish = (seat: string, wishes: string[], ...lengths: number[]) => ({
+    seat,
+    lengths: lengths.length > 0 ? lengths : [2000],
+    wishes,
+  });
+  const given = (
+    seats: Parameters<typeof assignColours>[0],
+    pieces: Record<string, number[]>,
+    keeping: Parameters<typeof assignColours>[1] = [],
+  ) => Object.fromEntries(assignColours(seats, keeping, pieces, makeModel).map(({ seat, colour }) => [seat, colour]));
 
   it('are given with the least regret in all, not first come first served', () => {
     // Cord for one in blue and one in green, two in red. In turn Ada would take blue and leave Bo, who wants nothing else, a
     // regret of 3; Ada in green (1) leaves Bo blue (0).
     const seats = [wish('Ada', ['blue', 'green']), wish('Bo', ['blue'])];
-    expect(given(seats, { blue: 2500, green: 2500, red: 5000 })).toEqual({ Ada: 'green', Bo: 'blue' });
-    expect(given(seats, { blue: 4000, green: 0, red: 0 })).toEqual({ Ada: 'blue', Bo: 'blue' });
+    expect(given(seats, { blue: [2500], green: [2500], red: [5000] })).toEqual({ Ada: 'green', Bo: 'blue' });
+    expect(given(seats, { blue: [4000], green: [], red: [] })).toEqual({ Ada: 'blue', Bo: 'blue' });
   });
 
   it('never take more of a colour than there is, and leave out who none is left for', () => {
     const seats = [wish('Ada', ['blue'], 3000), wish('Bo', ['blue'], 2000), wish('Cy', ['red'], 9000)];
-    const found = given(seats, { blue: 4500, red: 8000 });
+    const found = given(seats, { blue: [4500], red: [8000] });
     // Both want blue, and there is cord for one; the other goes to red. Nine metres fit nowhere.
     expect([found.Ada, found.Bo].sort()).toEqual(['blue', 'red']);
     expect(found).not.toHaveProperty('Cy');
+  });
+
+  it('are cut from pieces: as much in sum is not enough where no piece is long enough', () => {
+    const seats = [wish('Ada', ['blue', 'red'], 1800)];
+    expect(given(seats, { blue: [1000, 1700], red: [1800] })).toEqual({ Ada: 'red' });
+    // Two lengths of 1,500 from two pieces of 1,600; three do not go.
+    expect(given([wish('Ada', ['blue'], 1500, 1500)], { blue: [1600, 1600] })).toEqual({ Ada: 'blue' });
+    expect(given([wish('Ada', ['blue'], 1500, 1500, 1500)], { blue: [1600, 1600, 1400] })).toEqual({});
+  });
+
+  it('take nothing from those who wish for nothing', () => {
+    const seats = [wish('Ada', ['blue', 'red'])];
+    const bo = { seat: 'Bo', lengths: { blue: [2000] } };
+    expect(given(seats, { blue: [3000], red: [3000] }, [bo])).toEqual({ Ada: 'red' });
+    expect(given(seats, { blue: [3000, 2000], red: [3000] }, [bo])).toEqual({ Ada: 'blue' });
+    // What Bo has is not on the shelf at all: it has to be bought, and Ada may have the rest.
+    expect(given(seats, { blue: [2000], red: [] }, [{ seat: 'Bo', lengths: { blue: [5000] } }])).toEqual({
+      Ada: 'blue',
+    });
   });
 
   it('are as good as trying every way', () => {
@@ -39,10 +65,15 @@ describe('colours by wish', () => {
           minLength: 1,
           maxLength: 4,
         }),
-        fc.tuple(fc.nat(5), fc.nat(5), fc.nat(5)),
+        fc.array(fc.tuple(fc.constantFrom(...colours), fc.integer({ min: 1, max: 5 })), { maxLength: 5 }),
         (people, there) => {
-          const seats = people.map((one, i) => ({ ...one, need: one.need * 1000, seat: `s${i}` }));
-          const available = Object.fromEntries(colours.map((colour, i) => [colour, there[i]! * 1000]));
+          const seats = people.map((one, i) => ({ wishes: one.wishes, lengths: [one.need * 1000], seat: `s${i}` }));
+          const available = Object.fromEntries(
+            colours.map((colour) => [
+              colour,
+              there.filter(([own]) => own === colour).map(([, metres]) => metres * 1000),
+            ]),
+          );
           const regret = (i: number, colour: string | undefined): number => {
             if (colour === undefined) return 1000;
             const rank = seats[i]!.wishes.indexOf(colour);
@@ -51,16 +82,18 @@ describe('colours by wish', () => {
           const found = given(seats, available);
           const total = seats.reduce((sum, { seat: who }, i) => sum + regret(i, found[who]), 0);
           let best = Infinity;
-          const left = { ...available };
+          // Every seat on every piece that is long enough, one after the other.
+          const left = colours.flatMap((colour) => available[colour]!.map((mm) => ({ colour, mm })));
           const go = (i: number, sum: number): void => {
             if (i === seats.length) best = Math.min(best, sum);
             else {
               go(i + 1, sum + regret(i, undefined));
-              for (const colour of colours) {
-                if (left[colour]! < seats[i]!.need) continue;
-                left[colour]! -= seats[i]!.need;
-                go(i + 1, sum + regret(i, colour));
-                left[colour]! += seats[i]!.need;
+              for (const piece of left) {
+                const need = seats[i]!.lengths[0]!;
+                if (piece.mm < need) continue;
+                piece.mm -= need;
+                go(i + 1, sum + regret(i, piece.colour));
+                piece.mm += need;
               }
             }
           };
