@@ -1,9 +1,9 @@
-import { axe, expect, makeSession, open, test } from './fixture';
+import { axe, expect, guest, makeSession, open, test } from './fixture';
 
 for (const theme of ['linen', 'walnut'] as const) {
   test(`every screen keeps to WCAG 2.2 AA in ${theme}`, async ({ page, context, baseURL, watch }) => {
     watch.mayBeRefused = true;
-    test.setTimeout(180_000);
+    test.setTimeout(240_000);
     await context.addCookies([{ name: 'theme', value: theme, url: baseURL! }]);
     // The second theme changes colours and nothing else.
     const rules = theme === 'linen' ? undefined : ['color-contrast'];
@@ -29,9 +29,22 @@ for (const theme of ['linen', 'walnut'] as const) {
     await expect(page.getByRole('button', { name: 'Lay out again' })).toBeVisible({ timeout: 40_000 });
     await page.getByRole('button', { name: /^Bag 1,/ }).click();
     await check('the cutting lanes');
+    const wished = await makeSession(page, `Wishes ${theme}`, [
+      { ...guest('Ada Quoin', 'cotton-3', 'night'), wishes: ['reed', 'rust'] },
+      { ...guest('Bo Trow', 'cotton-3', 'night'), wishes: ['reed'] },
+    ]);
+    await open(page, `/sessions/${wished}/cut`);
+    await page.getByRole('tab', { name: 'From the shelf' }).click();
+    await page.getByText('Colours by wish: 2 seats have a list').click({ timeout: 40_000 });
+    await expect(page.getByRole('table', { name: 'Colours by wish' })).toBeVisible({ timeout: 20_000 });
+    await page.getByText('What would do instead').first().click();
+    await expect(page.getByText('Looking along the shelf…')).toHaveCount(0);
+    await check('wishes and what would do instead');
     await open(page, '/shelf');
     await page.getByRole('button', { name: 'Sheathed nylon 4 mm, Race blue' }).click();
     await page.getByRole('button', { name: /^spool 1$/ }).click();
+    await page.getByText('What it is long enough for').click();
+    await expect(page.getByText('In the projects, for an adult’s wrist')).toBeVisible();
     await check('Shelf');
     await page.getByRole('button', { name: 'Receive' }).click();
     await check('Shelf, receiving');
@@ -40,8 +53,17 @@ for (const theme of ['linen', 'walnut'] as const) {
     for (const tab of ['Outlook', 'Orders', 'Ledger']) {
       await page.getByRole('tab', { name: tab }).click();
       await expect(page.getByText(/^(Reading|Netting)/)).toHaveCount(0);
+      if (tab === 'Outlook')
+        await page
+          .getByRole('row', { name: /^[A-Z]/ })
+          .nth(1)
+          .getByRole('button')
+          .first()
+          .click();
       await check(tab);
     }
+    await open(page, `${evening}/packing`);
+    await check('the packing list');
     await open(page, `${evening}/cards`);
     await check('the kit cards');
     await open(page, `${evening}/table`);

@@ -1,13 +1,18 @@
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
-import { planColours } from '../../src/app/colours';
+import load from 'highs';
+import { freePieces } from '../../src/app/free-pieces';
 import { replacements } from '../../src/app/instead';
 import { lotUses } from '../../src/app/lot-uses';
 import { cancelOrder, placeOrder, receiveOrder } from '../../src/app/orders';
 import { openOutlook } from '../../src/app/outlook';
 import { editSeat } from '../../src/app/seats';
+import { openSession, stageSeats } from '../../src/app/session';
 import { openShelf } from '../../src/app/shelf';
 import { openToday } from '../../src/app/today';
+import { colourGifts, colourProblems } from '../../src/core/session';
+import { assignColours } from '../../src/core/shelf';
+import { modelsOf } from '../../src/solver/highs';
 import { simulatedSupplier } from '../../src/standins/supplier';
 import { freshStudio } from './database';
 import { BUCKLE, CORD, expectLedgerTrue, session, stock, stockNamed } from './shelf';
@@ -116,13 +121,23 @@ describe('colours by wish', () => {
     };
     await wish(0, ['night', 'race']);
     await wish(1, ['night']);
-    const { gifts, without } = await planColours(made.session.id);
+    const view = await openSession(made.session.id);
+    const { catalogue, settings } = view.studio;
+    const seats = stageSeats(view.seats, view.session, view.studio);
+    const wishes = new Map(view.seats.map((seat) => [seat.id, seat.wishes]));
+    const { problems, several } = colourProblems(seats, (id) => wishes.get(id)!, settings.figures.cut_loss);
+    expect(several).toEqual([]);
+    const [problem] = problems;
+    expect(problems.map(({ cord, keeping }) => [cord, keeping.length])).toEqual([['sheathed-4', 1]]);
+    const pieces = await freePieces(made.session.id, 'sheathed-4');
+    expect(pieces).toMatchObject({ race: [6000], night: [3500], sail: [] });
+    const given = assignColours(problem!.wishing, problem!.keeping, pieces, modelsOf(await load()));
+    const gifts = colourGifts(problem!, given, seats, catalogue);
     // Night tide is enough for one: Bo, whose only wish it is; Ada's second wish is what she has.
-    expect(gifts.map(({ label, to, rank }) => [label, to, rank])).toEqual([
-      ['Ada', CORD, 1],
-      ['Bo', 'cord/sheathed-4/night', 0],
+    expect(gifts.map(({ seat, to, rank }) => [seat, to, rank])).toEqual([
+      [made.seats[0]!.id, CORD, 1],
+      [made.seats[1]!.id, 'cord/sheathed-4/night', 0],
     ]);
-    expect(without).toEqual([]);
     expect(gifts[1]!.cords).toEqual({ whole: { cord: 'sheathed-4', colours: ['night'] } });
   });
 });

@@ -19,6 +19,7 @@ export { LayoutSchema, layoutFault, takenBy, type Kits, type Layout, type Layout
 export { CARD, packingOf, type Bag, type BagLine, type Packing } from './packing';
 export { pieceLengths, type PieceLength } from './long-enough';
 export { replaceCord, seatInstead, type Instead } from './instead';
+export { colourGifts, colourProblems, type ColourGift, type ColourProblem } from './colour-wishes';
 export { coloursOf } from './colours';
 export { beadOf, type BeadState } from './bead';
 export {

@@ -1,20 +1,41 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { ColourPlan } from '../../../app/colours';
-import { request, type RequestProblem } from '../../../ui/api';
+import { colourGifts, colourProblems, type ColourGift } from '../../../core/session';
+import { request } from '../../../ui/api';
 import { Swatch } from '../../../ui/swatch';
+import { assignInWorker } from '../../../workers/solver';
 import { itemLook } from '../kit/item-look';
 import type { SessionModel } from '../use-session';
 import { Heads } from '../../../ui/heads';
 
 const RANKS = ['first wish', 'second wish', 'third wish', 'fourth wish', 'fifth wish', 'sixth wish'];
 
+/** Weighs the wishes in a worker, cord by cord, against the pieces that are free on the shelf. */
+async function weighWishes({ view, seats: all }: SessionModel): Promise<{ gifts: ColourGift[]; without: string[] }> {
+  const { id } = view.session;
+  const { catalogue, settings } = view.studio;
+  const seats = all.map(({ record, plan }) => ({ id: record.id, accepted: record.accepted, plan }));
+  const wishes = new Map(view.seats.map((seat) => [seat.id, seat.wishes]));
+  const { problems, several } = colourProblems(seats, (seat) => wishes.get(seat) ?? [], settings.figures.cut_loss);
+  const gifts: ColourGift[] = [];
+  for (const problem of problems) {
+    const pieces = await request<Record<string, number[]>>('GET', `/api/sessions/${id}/pieces?cord=${problem.cord}`);
+    const given = await assignInWorker(problem.wishing, problem.keeping, pieces);
+    gifts.push(...colourGifts(problem, given, seats, catalogue));
+  }
+  const served = new Set(gifts.map(({ seat }) => seat));
+  const asked = problems.flatMap(({ wishing }) => wishing.map(({ seat }) => seat));
+  return { gifts, without: [...several, ...asked.filter((seat) => !served.has(seat))] };
+}
+
 function Proposal({ model }: { model: SessionModel }) {
   const { id } = model.view.session;
   const marks = model.seats.map(({ record }) => `${record.id}${record.version}`).join('|');
-  const { data, error } = useQuery<ColourPlan, RequestProblem>({
+  const labels = new Map(model.seats.map(({ record }) => [record.id, record.name]));
+  const { data, error } = useQuery<Awaited<ReturnType<typeof weighWishes>>, Error>({
     queryKey: ['colours', id, marks],
-    queryFn: () => request('GET', `/api/sessions/${id}/colours`),
+    queryFn: () => weighWishes(model),
+    retry: 1,
   });
   if (error) return <p className="text-sm text-error">{error.message}</p>;
   if (!data) return <p className="quiet text-sm">Weighing the wishes…</p>;
@@ -29,7 +50,7 @@ function Proposal({ model }: { model: SessionModel }) {
             const { name, hex } = itemLook(gift.to, model.view.studio);
             return (
               <tr key={gift.seat}>
-                <td>{gift.label}</td>
+                <td>{labels.get(gift.seat)}</td>
                 <td>
                   <span className="flex items-center gap-2">
                     {hex && <Swatch hex={hex} />} {name}
@@ -44,8 +65,8 @@ function Proposal({ model }: { model: SessionModel }) {
       </table>
       {data.without.length > 0 && (
         <p className="my-1">
-          <strong>Left as they are:</strong> {data.without.join(', ')}: no colour of their cord is left, or the piece
-          has several.
+          <strong>Left as they are:</strong> {data.without.map((seat) => labels.get(seat)).join(', ')}: no colour of
+          their cord is left, or the piece has several.
         </p>
       )}
       <button

@@ -16,7 +16,7 @@ import {
 } from '../../../core/session';
 import type { SessionStock } from '../../../app/session-stock';
 import { request, type RequestProblem } from '../../../ui/api';
-import { startSolving, type Solving } from '../../../workers/solve-lanes';
+import { startSolving, type Solving } from '../../../workers/solver';
 import { useBooking } from '../use-booking';
 import type { SessionModel } from '../use-session';
 
