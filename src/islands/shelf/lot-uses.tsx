@@ -37,8 +37,8 @@ export function LotUses({ lot, units }: { lot: string; units: Units }) {
           <h4 className="mt-1 font-semibold">In the sessions ahead</h4>
           <ul>
             {data.ahead.map(({ session, title, on, label, mm }, i) => (
-              <li key={i} className="flex justify-between gap-2">
-                <a className="hover:underline" href={`/sessions/${session}/cut`}>
+              <li key={i} className="flex items-baseline justify-between gap-2">
+                <a className="py-0.5 hover:underline" href={`/sessions/${session}/cut`}>
                   {label}, {title} {format(parseISO(on), 'd MMM')}
                 </a>
                 <span className="whitespace-nowrap tabular-nums">{formatLength(mm, units, 'up')}</span>
@@ -53,7 +53,7 @@ export function LotUses({ lot, units }: { lot: string; units: Units }) {
           <ul>
             {data.pieces.map(({ project, name, role, mm, pieces }) => (
               <li key={`${project} ${role}`} className="flex justify-between gap-2">
-                <a className="hover:underline" href={`/projects/${project}`}>
+                <a className="py-0.5 hover:underline" href={`/projects/${project}`}>
                   {name}: {ROLE_WORDS[role]}
                 </a>
                 <span className="whitespace-nowrap tabular-nums">
