@@ -39,6 +39,68 @@ test('the API refuses what it cannot take, naming the field', async ({ page, bas
   expect((await page.request.get(`/api/sessions/${crypto.randomUUID()}`)).status()).toBe(404);
 });
 
+test('the shelf refuses what it cannot book, naming the field, and books none of it', async ({ page, baseURL }) => {
+  await open(page, '/');
+  const headers = { origin: baseURL! };
+  const key = () => crypto.randomUUID();
+  const post = async (path: string, data: object) => {
+    const response = await page.request.post(path, { headers, data });
+    return { status: response.status(), ...((await response.json()) as { detail?: string; pointer?: string }) };
+  };
+  const receive = (receipts: object[], more: object = { key: key() }) =>
+    post('/api/shelf/receive', { receipts, ...more });
+  const lot = { kind: 'spool', amount: 5000, place: '', tare: null };
+  const cord = { item: 'cord/hemp-1/reed', note: '', lots: [lot] };
+  const count = async () =>
+    ((await (await page.request.get('/api/shelf/ledger')).json()) as { id: string }[])[0]?.id ?? '0';
+  const before = await count();
+
+  expect(await receive([cord], {})).toMatchObject({ status: 422, pointer: '/key' });
+  expect(await receive([])).toMatchObject({ status: 422, pointer: '/receipts' });
+  expect(await receive([{ ...cord, lots: [{ ...lot, amount: 0 }] }])).toMatchObject({
+    status: 422,
+    pointer: '/receipts/0/lots/0/amount',
+  });
+  expect(await receive([{ ...cord, lots: [{ ...lot, amount: 1.5 }] }])).toMatchObject({ status: 422 });
+  expect(await receive([{ ...cord, lots: [{ ...lot, kind: 'barrel' }] }])).toMatchObject({
+    status: 422,
+    pointer: '/receipts/0/lots/0/kind',
+  });
+  expect(await receive([{ ...cord, item: 'cord/../etc' }])).toMatchObject({ status: 422, pointer: '/receipts/0/item' });
+  // The second of two is unknown: the first is not booked either.
+  expect(await receive([cord, { ...cord, item: 'cord/hemp-1/mauve' }])).toMatchObject({
+    status: 422,
+    detail: expect.stringContaining('has no “cord/hemp-1/mauve”') as unknown,
+  });
+  expect(await post(`/api/shelf/lots/${key()}`, { key: key(), kind: 'waste', amount: 1, note: '' })).toMatchObject({
+    status: 404,
+  });
+  expect(await post('/api/orders', { key: key(), item: 'cord/hemp-1/reed', packs: 0 })).toMatchObject({
+    status: 422,
+    pointer: '/packs',
+  });
+  expect(await post('/api/shelf/movements/1x', { key: key() })).toMatchObject({ status: 404 });
+  expect((await page.request.get('/api/shelf/ledger?before=now')).status()).toBe(422);
+  expect((await page.request.get(`/api/shelf/lots/${key()}/uses`)).status()).toBe(404);
+  expect((await page.request.get('/api/shelf/items/cord/hemp-1/mauve')).status()).toBe(404);
+  expect(await count()).toBe(before);
+});
+
+test('a page that says which studio it has is not sent it again', async ({ page }) => {
+  await open(page, '/');
+  const id = await makeSession(page, 'Marked', [{ name: 'Ada', wrist_mm: 165, wrist_method: 'tape' }]);
+  const read = async (mark?: string) =>
+    (await (
+      await page.request.get(`/api/sessions/${id}`, { headers: mark ? { 'lapboard-studio': mark } : {} })
+    ).json()) as { seats: object[]; studio?: { mark: string } };
+  const whole = await read();
+  expect(whole.studio!.mark).toBeTruthy();
+  const known = await read(whole.studio!.mark);
+  expect(known.studio).toBeUndefined();
+  expect(known.seats).toEqual(whole.seats);
+  expect((await read('another')).studio).toEqual(whole.studio);
+});
+
 test('the server tells browsers to run nothing but its own', async ({ page }) => {
   const response = await page.goto('/');
   const policy = response!.headers()['content-security-policy'];

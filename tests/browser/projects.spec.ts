@@ -58,6 +58,40 @@ test('a copy is composed, saved, used in a session, and revised without changing
   await expect(row).not.toHaveText(planned);
 });
 
+test('the band is put in order by dragging, with a pointer or from the keyboard', async ({ page }) => {
+  await open(page, '/composer/band-buckle');
+  const grips = page.getByRole('button', { name: /^Drag / });
+  const order = () => grips.evaluateAll((all) => all.map((grip) => grip.getAttribute('aria-label')!.slice(5)));
+  expect(await order()).toEqual(['near', 'band', 'far']);
+  const [from, to] = [await grips.nth(0).boundingBox(), await grips.nth(1).boundingBox()];
+  await page.mouse.move(from!.x + 8, from!.y + 8);
+  await page.mouse.down();
+  await page.mouse.move(from!.x + 8, from!.y + 24, { steps: 4 });
+  await page.mouse.move(to!.x + 8, to!.y + 30, { steps: 8 });
+  await page.mouse.up();
+  await expect.poll(order).toEqual(['band', 'near', 'far']);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(order).toEqual(['near', 'band', 'far']);
+
+  await grips.nth(1).focus();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Space');
+  await expect.poll(order).toEqual(['near', 'far', 'band']);
+  // Taken up and let go with Escape, it stays where it was.
+  await grips.nth(0).focus();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Escape');
+  await expect.poll(order).toEqual(['near', 'far', 'band']);
+
+  const tools = page.getByLabel('Tools at the seat');
+  await tools.fill('clip, awl');
+  await tools.press('Enter');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(tools).toHaveValue('');
+});
+
 test('a project file is taken if it holds, and refused with the field at fault', async ({ page, watch, baseURL }) => {
   watch.mayBeRefused = true;
   await open(page, '/composer/new');

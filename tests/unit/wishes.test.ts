@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import load from 'highs';
 import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '../../catalogue';
-import { planSeat, replaceCord, seatInstead } from '../../src/core/session';
+import { colourGifts, colourProblems, planSeat, replaceCord, seatInstead } from '../../src/core/session';
 import { assignColours } from '../../src/core/shelf';
 import { STARTING_FIGURES } from '../../src/core/studio';
 import { modelsOf } from '../../src/solver/highs';
@@ -103,6 +103,66 @@ describe('colours by wish', () => {
       ),
       { numRuns: 60, seed: 4 },
     );
+  });
+});
+
+describe('the wishes of a session', () => {
+  const staged = (label: string, changes: Parameters<typeof seat>[0] = {}) => ({
+    id: label,
+    accepted: false,
+    plan: planSeat(seat({ label, ...changes }), SHIPPED, STARTING_FIGURES),
+  });
+  const ada = staged('Ada');
+  const bo = staged('Bo');
+  const both = staged('Both', {
+    cords: { whole: { cord: 'sheathed-4', colours: ['race', 'sail'] } },
+    options: { colours: 2 },
+  });
+  const other = staged('Other', { cords: { whole: { cord: 'satin-2', colours: ['night'] } } });
+  const seats = [ada, bo, both, other];
+  const wishes = (of: Record<string, string[]>) => (id: string) => of[id] ?? [];
+
+  it('are a problem for each cord, with those who keep theirs beside it', () => {
+    const { problems, several } = colourProblems(seats, wishes({ Ada: ['night'], Other: ['race'] }), 4);
+    expect(several).toEqual([]);
+    const [satin] = problems.filter(({ cord }) => cord === 'satin-2');
+    expect(satin!.wishing.map((one) => [one.seat, one.from])).toEqual([['Other', 'cord/satin-2/night']]);
+    expect(satin!.keeping).toEqual([]);
+    const [mine] = problems.filter(({ cord }) => cord !== 'satin-2');
+    const { cord, colour, length_mm } = ada.plan.cut!.cuts[0]!;
+    expect(mine!.wishing).toEqual([
+      { seat: 'Ada', wishes: ['night'], lengths: [length_mm + 4], from: `cord/${cord}/${colour}` },
+    ]);
+    // Bo keeps one colour; of a piece in two colours both are kept.
+    expect(mine!.keeping.map((one) => one.seat)).toEqual(['Bo', 'Both', 'Both']);
+  });
+
+  it('for a piece of several colours are left, since nobody can say which one is meant', () => {
+    const { problems, several } = colourProblems(seats, wishes({ Both: ['night'] }), 4);
+    expect(problems).toEqual([]);
+    expect(several).toEqual(['Both']);
+    expect(colourProblems(seats, wishes({}), 4)).toEqual({ problems: [], several: [] });
+  });
+
+  it('given are the cords a seat would have; what it has already changes nothing', () => {
+    const { problems } = colourProblems(seats, wishes({ Ada: ['night'], Bo: ['race'] }), 4);
+    const [problem] = problems;
+    const own = ada.plan.cut!.cuts[0]!.colour;
+    const gifts = colourGifts(
+      problem!,
+      [
+        { seat: 'Ada', colour: 'night', rank: 0 },
+        { seat: 'Bo', colour: own, rank: null },
+      ],
+      seats,
+      SHIPPED,
+    );
+    expect(gifts.map(({ seat: who, to, cords }) => [who, to, cords])).toEqual([
+      ['Ada', `cord/${problem!.cord}/night`, { whole: { cord: problem!.cord, colours: ['night'] } }],
+      ['Bo', `cord/${problem!.cord}/${own}`, {}],
+    ]);
+    // A colour that the cord does not come in is not given.
+    expect(colourGifts(problem!, [{ seat: 'Ada', colour: 'mauve', rank: 0 }], seats, SHIPPED)).toEqual([]);
   });
 });
 

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import type { Cord } from '../../core/cord';
+import { SCHOOL_LIST } from '../../core/cut';
 import type { Hardware } from '../../core/part';
 import type { Figure, Settings } from '../../core/studio';
 import type { SettingsView } from '../../app/settings';
@@ -73,9 +74,11 @@ export function SettingsScreen({ view, figures }: { view: SettingsView; figures:
           <label className="block">
             <span className="block text-sm">Cuts by school</span>
             <select className="select w-44" {...register('school')}>
-              <option value="measured">Measured</option>
-              <option value="ratio">Ratio</option>
-              <option value="core-multiple">Core multiple</option>
+              {Object.values(SCHOOL_LIST).map(({ slug, name }) => (
+                <option key={slug} value={slug}>
+                  {name}
+                </option>
+              ))}
             </select>
           </label>
         </section>

@@ -1,0 +1,133 @@
+import { readFileSync } from 'node:fs';
+import { axe, expect, makeSession, open, test } from './fixture';
+
+test('a cord’s diameter is corrected in the settings, within its limits, and the cut follows', async ({ page }) => {
+  await open(page, '/');
+  const id = await makeSession(page, 'Thicker cord', [
+    {
+      name: 'Ada Quoin',
+      age: 30,
+      wrist_mm: 165,
+      wrist_method: 'tape',
+      project: 'band-buckle',
+      cords: { whole: { cord: 'hemp-1', colours: [] } },
+    },
+  ]);
+  const cut = async () => {
+    await open(page, `/sessions/${id}/cut`);
+    const row = page.getByRole('row', { name: /Ada Quoin/ });
+    return parseFloat(await row.locator('.num').nth(1).innerText());
+  };
+  const before = await cut();
+  await open(page, '/settings');
+  const field = page.getByLabel('Diameter of Hemp 1 mm');
+  const was = await field.inputValue();
+  await field.fill('99');
+  await field.press('Enter');
+  await expect(page.getByRole('alert').filter({ hasText: '0.2 to 12 mm' })).toBeVisible();
+  await field.fill('1,4');
+  await field.press('Enter');
+  await expect(page.getByRole('status').filter({ hasText: 'Hemp 1 mm saved.' })).toBeVisible();
+  expect(await cut()).not.toBe(before);
+  await open(page, '/settings');
+  await field.fill(was);
+  await field.press('Enter');
+  await expect(page.getByRole('status').filter({ hasText: 'Hemp 1 mm saved.' })).toBeVisible();
+  expect(await cut()).toBe(before);
+});
+
+test('of two who change the same cord the second is told, and shown what stands', async ({ page, context, watch }) => {
+  watch.mayBeRefused = true;
+  await open(page, '/settings');
+  const other = await context.newPage();
+  await open(other, '/settings');
+  const field = (tab: typeof page) => tab.getByLabel('Compression of Hemp 1 mm');
+  const was = await field(page).inputValue();
+  await field(page).fill('0.97');
+  await field(page).press('Enter');
+  await expect(page.getByRole('status').filter({ hasText: 'Hemp 1 mm saved.' })).toBeVisible();
+  await field(other).fill('0.9');
+  await field(other).press('Enter');
+  await expect(other.getByRole('status').filter({ hasText: 'It is shown as it is now' })).toBeVisible();
+  await expect(field(other)).toHaveValue('0.97');
+  await field(other).fill(was);
+  await field(other).press('Enter');
+  await expect(other.getByRole('status').filter({ hasText: 'Hemp 1 mm saved.' })).toBeVisible();
+});
+
+test('the studio cuts by any of the five schools', async ({ page }) => {
+  await open(page, '/settings');
+  const school = page.getByLabel('Cuts by school');
+  await expect(school.getByRole('option')).toHaveText(['Measured', 'Ratio', 'Core multiple', 'Size class', 'Try on']);
+});
+
+test('everything is taken away in open formats; what is no archive brings nothing in', async ({ page, watch }) => {
+  watch.mayBeRefused = true;
+  await open(page, '/settings');
+  for (const [words, type, start] of [
+    ['Shelf (CSV)', 'text/csv', 'lot,item,kind'],
+    ['Shelf (JSON)', 'application/json', '{"format":"lapboard-shelf"'],
+    ['Ledger (CSV)', 'text/csv', 'id,made_at,kind'],
+    ['Ledger (JSON)', 'application/json', '{"format":"lapboard-ledger"'],
+    ['Sessions (calendar)', 'text/calendar', 'BEGIN:VCALENDAR'],
+  ] as const) {
+    const href = (await page.getByRole('link', { name: words }).getAttribute('href'))!;
+    const answer = await page.request.get(href);
+    expect(answer.headers()['content-type'], words).toContain(type);
+    expect(
+      (await answer.text())
+        .replace(/^\uFEFF/, '')
+        .replaceAll('"', '')
+        .startsWith(start.replaceAll('"', '')),
+      words,
+    ).toBe(true);
+  }
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'The whole studio (ZIP)' }).click(),
+  ]);
+  const zip = readFileSync((await download.path())!);
+  expect(zip.subarray(0, 2).toString()).toBe('PK');
+
+  const give = (name: string, buffer: Buffer) =>
+    page.getByLabel('Bring in a studio (ZIP)').setInputFiles({ name, mimeType: 'application/zip', buffer });
+  await give('notes.zip', Buffer.from('these are no bytes of a ZIP'));
+  await expect(page.getByRole('alert').filter({ hasText: 'It is no ZIP that can be read' })).toBeVisible();
+  await give('studio.zip', zip);
+  await expect(page.getByRole('alert').filter({ hasText: 'into an empty one only' })).toBeVisible();
+});
+
+test('people: what is wrong is said at the field, and skin and wrists reach the next session', async ({ page }) => {
+  await open(page, '/');
+  await makeSession(page, 'Known before', [
+    { name: 'Quill Sandbar', age: 12, wrist_mm: 150, wrist_method: 'tape', project: 'fob-ring' },
+  ]);
+  await open(page, '/people');
+  await page.getByPlaceholder('part of a name').fill('quill');
+  await page.getByRole('button', { name: 'Quill Sandbar' }).click();
+  const tray = page.getByRole('complementary', { name: 'Quill Sandbar' });
+  const save = tray.getByRole('button', { name: 'Save' });
+  await tray.getByLabel(/^Age/).fill('12½');
+  await save.click();
+  await expect(tray.getByRole('alert')).toHaveText('Age: whole years, 0 to 120.');
+  await tray.getByLabel(/^Age/).fill('13');
+  await tray.getByLabel('Wrist').fill('2 m');
+  await save.click();
+  await expect(tray.getByRole('alert')).toContainText('cannot be a wrist');
+  await tray.getByLabel('Wrist').fill('15.6');
+  await tray.getByLabel('nickel').check();
+  await save.click();
+  await expect(tray.getByRole('table')).toContainText('15.6 cm');
+  expect(await axe(page)).toEqual([]);
+
+  // Pasted again, by name alone: known with the newest wrist, and the skin note warns of the ring.
+  const id = await makeSession(page, 'Known again');
+  await open(page, `/sessions/${id}/seats`);
+  await page.getByLabel('List of who is coming').fill('Quill Sandbar, fob');
+  await page.getByRole('button', { name: 'Read the list' }).click();
+  await expect(page.getByRole('row', { name: /Quill|known/ }).last()).toContainText('known: wrist 15.6 cm');
+  await page.getByRole('button', { name: 'Seat 1 person' }).click();
+  await page.keyboard.press('2');
+  await page.keyboard.press(']');
+  await expect(page.getByRole('complementary', { name: 'Seat of Quill Sandbar' })).toContainText(/nickel/i);
+});
