@@ -160,6 +160,24 @@ describe('cutting lanes', () => {
     expect(of(333.3)).toMatchObject({ unplaced: [], lanes: [{ remnant_mm: 0.1 }] });
   });
 
+  it('holds with lengths to the hundredth of a millimetre, where every length is another', () => {
+    const int = chance(7);
+    const fine = (least: number, most: number): number => int(least * 100, most * 100) / 100;
+    const problem: LanesProblem = {
+      loss_mm: 0.37,
+      keep_mm: 300,
+      stock: [
+        ...Array.from({ length: 12 }, (_, i) => ({ id: `o${i}`, length_mm: fine(2000, 20_000), fresh: false })),
+        { id: 'pack', length_mm: 30_000.25, fresh: true, count: 20 },
+      ],
+      cuts: Array.from({ length: 90 }, (_, i) => ({ id: `c${i}`, length_mm: fine(900, 4000) })),
+    };
+    const plan = solve(problem, 1);
+    expect(plan.unplaced).toEqual([]);
+    expect(plan.fresh_mm).toBeLessThanOrEqual(firstFit(problem).fresh);
+    expect(plan.fresh_bound_mm).toBeLessThanOrEqual(plan.fresh_mm);
+  });
+
   it('is the least by trying everything, and its bound never above it', () => {
     const small = fc.record({
       loss_mm: fc.constantFrom(0, 3),

@@ -38,17 +38,22 @@ function fullest(
   return counts;
 }
 
+/** The most places in a table of reachable sums: half a millimetre and more on any spool. */
+const MOST_CELLS = 60_000;
+
 /**
  * Fills one piece of stock after another as full as can be, each from its longest cut on. `skip` leaves a want out of the
  * choosing for one bar, so that another try goes another way.
  */
 export function fillUp(
-  { bars, wants, grain }: Instance,
+  { bars, wants, grain: own }: Instance,
   order: readonly number[],
   skip: (bar: number, want: number) => boolean = () => false,
 ): Filled[] {
   const left = wants.map((want) => want.ids.length);
-  const widths = wants.map((want) => want.width / grain);
+  // Lengths to a tenth of a millimetre and finer would make tables too long to fill in time: then a little coarser, on the safe side.
+  const grain = Math.max(own, ...order.map((bar) => bars[bar]!.length / MOST_CELLS));
+  const widths = wants.map((want) => Math.ceil(want.width / grain - 1e-9));
   const filled: Filled[] = [];
   for (const bar of order) {
     const capacity = Math.floor(bars[bar]!.length / grain);
