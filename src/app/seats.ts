@@ -107,7 +107,8 @@ export function addSeats(session: string, given: readonly NewSeat[]): Promise<Se
       else {
         const told = {
           ...(seat.age != null && { age: seat.age, age_on: today() }),
-          ...(seat.avoid && { avoid: seat.avoid }),
+          // What is known of somebody's skin stays known, whatever a list leaves out.
+          ...(seat.avoid && { avoid: [...new Set([...before.avoid, ...seat.avoid])] }),
         };
         if (!isDeepStrictEqual({ ...before, ...told }, before)) await updatePerson(before.id, before.version, told, t);
       }

@@ -73,17 +73,24 @@ test('the band is put in order by dragging, with a pointer or from the keyboard'
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect.poll(order).toEqual(['near', 'band', 'far']);
 
+  // What is taken up and where it is said aloud: the next key counts once it is.
+  const said = page.getByRole('status').filter({ hasText: /item/ });
   await grips.nth(1).focus();
   await page.keyboard.press('Space');
+  await expect(said).toContainText(/Picked up|over/);
   await page.keyboard.press('ArrowDown');
+  await expect(said).toContainText('far');
   await page.keyboard.press('Space');
   await expect.poll(order).toEqual(['near', 'far', 'band']);
   // Taken up and let go with Escape, it stays where it was.
   await grips.nth(0).focus();
   await page.keyboard.press('Space');
+  await expect(said).toContainText(/Picked up|over/);
   await page.keyboard.press('ArrowDown');
+  await expect(said).toContainText('area far');
   await page.keyboard.press('Escape');
-  await expect.poll(order).toEqual(['near', 'far', 'band']);
+  await expect(said).toContainText(/cancel/i);
+  expect(await order()).toEqual(['near', 'far', 'band']);
 
   const tools = page.getByLabel('Tools at the seat');
   await tools.fill('clip, awl');

@@ -251,6 +251,19 @@ describe('people and lists', () => {
     expect(JSON.stringify(await openSession(session.id))).not.toContain('Unrepeatable');
   });
 
+  it('seated again from a list keep what is known of their skin, whatever the list leaves out', async () => {
+    const { seats } = await newSession([{ name: 'Ada', age: 30, avoid: ['nickel'], ...measured }]);
+    const again = async (avoid: ('nickel' | 'synthetic')[]) =>
+      (await newSession([{ name: 'Ada', avoid, project: 'fob-ring' }])).seats[0]!;
+    const listed = await again([]);
+    expect(listed).toMatchObject({ person_id: seats[0]!.person_id, avoid: ['nickel'], wrist_mm: 165 });
+    expect((await again(['synthetic'])).avoid).toEqual(['nickel', 'synthetic']);
+    // Taken back by hand it is gone.
+    const person = await openPerson(listed.person_id);
+    await editPerson(person.id, { version: person.version, changes: { avoid: [] } });
+    expect((await again([])).avoid).toEqual([]);
+  });
+
   it('found by part of a name, with signs that SQL gives a meaning taken as they are', async () => {
     await newSession([{ name: "O'Brien 100%_\\ <b>" }, { name: 'Ada' }]);
     expect((await findPeople("o'brien 100%_\\")).map((p) => p.name)).toEqual(["O'Brien 100%_\\ <b>"]);
