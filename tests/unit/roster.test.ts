@@ -33,6 +33,7 @@ describe('a pasted list', () => {
     ['Tam Reedmace;', { name: 'Tam Reedmace', wrist_mm: null, age: null, project: null }],
     ['Anna (9), 15 cm', { name: 'Anna', age: 9, wrist_mm: 150 }],
     ['<i onclick=go(1)>, 16.5 cm, 30', { name: '<i onclick=go(1)>', age: 30, wrist_mm: 165 }],
+    ['Ruth Saltings ~', { name: 'Ruth Saltings' }],
     ['<b>Max</b>, 7¼", 22', { name: '<b>Max</b>', wrist_mm: 184, age: 22 }],
   ])('reads %s', (text, expected) => {
     expect(one(text).seat).toMatchObject(expected);
@@ -51,6 +52,18 @@ describe('a pasted list', () => {
     expect(faults[0]!.problem).toContain(why);
     // Nothing written is lost: what was not understood is in the note.
     if (field === 'rest' || field === 'wrist') expect(seat.note).toContain(faults[0]!.text);
+  });
+
+  it.each([
+    ['Isolde Quay 6½ in fluent reversible slider', 'reversible-slider', 'Isolde Quay'],
+    ['Ruth Saltings, 17 cm, 30, double spiral', 'double-spiral', 'Ruth Saltings'],
+    ['Odo Fenwright 18.4 cm buckle bracelet', 'band-buckle', 'Odo Fenwright'],
+    ['wrapped ladder: Wynn Tide, 16 cm, 30', 'ladder-wrap', 'Wynn Tide'],
+    // A word of a name by itself, away from the rest of it, stays with whoever it is of.
+    ['Tom Slider, reversible, 16 cm', 'reversible-slider', 'Tom Slider'],
+  ])('takes all that names the piece from %s, and leaves the person', (text, project, name) => {
+    expect(one(text).seat).toMatchObject({ project, name });
+    expect(one(text).faults).toEqual([]);
   });
 
   it('reads a table with headings, a unit in a heading, quoted newlines and a byte-order mark', () => {

@@ -131,7 +131,7 @@ function readSmallNumbers(draft: Draft, rests: string[]): string[] {
   });
 }
 
-const tidy = (text: string): string => text.replace(/\s+/g, ' ').replace(/^[\s,;:.()–—-]+|[\s,;:(–—-]+$/g, '');
+const tidy = (text: string): string => text.replace(/\s+/g, ' ').replace(/^[\s,;:.()~≈–—-]+|[\s,;:(~≈–—-]+$/g, '');
 
 /** Reads a line from its cells, whatever their order: the first words left over are the name, the rest goes to the note. */
 export function readCells(

@@ -73,7 +73,18 @@ export function takeProject(text: string, projects: readonly RosterProject[]) {
       .map((word) => ({ slug: p.slug, word })),
   );
   const own = words.filter(({ slug, word }) => !words.some((other) => other.word === word && other.slug !== slug));
-  const byWord = own.map(({ slug, word }): [string, RegExp] => [slug, anyOf(escape(word))]);
+  // With the words of its name, or of what it is, that stand beside it: “reversible slider” is no person called Slider.
+  const byWord = own.map(({ slug, word }): [string, RegExp] => {
+    const { name, kind } = projects.find((p) => p.slug === slug)!;
+    const beside = `(?:${[
+      ...name
+        .toLowerCase()
+        .split(/[^\p{L}]+/u)
+        .filter(Boolean),
+      ...KIND_WORDS[kind],
+    ].join('|')})`;
+    return [slug, anyOf(`(?:${beside}[ -]+)*${escape(word)}(?:[ -]+${beside})*`)];
+  });
   const byKind = (['bracelet', 'keychain'] as const).flatMap((kind): [string, RegExp][] => {
     const its = projects.filter((p) => p.kind === kind);
     return its.length === 1 ? [[its[0]!.slug, anyOf(...KIND_WORDS[kind])]] : [];

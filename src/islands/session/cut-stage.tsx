@@ -122,56 +122,63 @@ export function CutStage({
         </ul>
       )}
       <Alternatives model={model} units={units} />
-      {groups.map((group) => (
-        <section key={`${group.cord.slug}|${group.colour.slug}`} className="px-2 pb-4">
-          <h2 className="flex flex-wrap items-baseline gap-2 px-2 pt-2 text-lg">
-            <Swatch hex={group.colour.hex} size={16} /> {group.cord.name}, {group.colour.name}
-            <span className="quiet font-sans text-sm font-normal">
-              {group.lines.length} {group.lines.length === 1 ? 'length' : 'lengths'},{' '}
-              {formatTotal(group.total_mm, units)} in all
-            </span>
-          </h2>
-          <table className="sheet table-fixed">
-            <Heads
-              of={[num('Bag', 'w-14'), 'Name', num('Cut', 'w-48'), { name: 'What it is made of', width: 'w-1/2' }]}
-            />
-            <tbody>
-              {group.lines.map(({ seat, plan, cut }, i) => {
-                const { record } = seats[seat - 1]!;
-                const estimate = beadOf(plan) === 'ringed';
-                return (
-                  <tr key={i} aria-selected={record.id === selected} onClick={() => onSelect(record.id)}>
-                    <td className="num">{seat}</td>
-                    <td className="truncate">
-                      <button
-                        type="button"
-                        className="text-left hover:underline"
-                        onClick={() => onSelect(record.id)}
-                        aria-label={`Open the cut of ${plan.label}`}
-                      >
-                        {plan.label}
-                      </button>
-                      {estimate && <em className="quiet text-sm"> on an estimate</em>}
-                    </td>
-                    <td className={`num text-[17px] font-semibold ${estimate ? 'italic' : ''}`}>
-                      {cut.pieces > 1 && `${cut.pieces} × `}
-                      {estimate && '~'}
-                      {formatLength(cut.length_mm, units, 'up')}
-                      <span className="quiet block text-xs font-normal">
-                        {boardWords(cut.length_mm, view.studio.settings.figures.board, units)}
-                      </span>
-                    </td>
-                    <td>
-                      <CutAnatomy anatomy={cut.anatomy} length={cut.length_mm} scale={longest} hex={group.colour.hex} />
-                    </td>
-                  </tr>
-                );
-              })}
-            </tbody>
-          </table>
-          <BatchTable group={group} units={units} board={view.studio.settings.figures.board} />
-        </section>
-      ))}
+      {groups.map((group) => {
+        const pieces = group.lines.reduce((sum, { cut }) => sum + cut.pieces, 0);
+        return (
+          <section key={`${group.cord.slug}|${group.colour.slug}`} className="px-2 pb-4">
+            <h2 className="flex flex-wrap items-baseline gap-2 px-2 pt-2 text-lg">
+              <Swatch hex={group.colour.hex} size={16} /> {group.cord.name}, {group.colour.name}
+              <span className="quiet font-sans text-sm font-normal">
+                {pieces} {pieces === 1 ? 'length' : 'lengths'}, {formatTotal(group.total_mm, units)} in all
+              </span>
+            </h2>
+            <table className="sheet table-fixed">
+              <Heads
+                of={[num('Bag', 'w-14'), 'Name', num('Cut', 'w-48'), { name: 'What it is made of', width: 'w-1/2' }]}
+              />
+              <tbody>
+                {group.lines.map(({ seat, plan, cut }, i) => {
+                  const { record } = seats[seat - 1]!;
+                  const estimate = beadOf(plan) === 'ringed';
+                  return (
+                    <tr key={i} aria-selected={record.id === selected} onClick={() => onSelect(record.id)}>
+                      <td className="num">{seat}</td>
+                      <td className="truncate">
+                        <button
+                          type="button"
+                          className="text-left hover:underline"
+                          onClick={() => onSelect(record.id)}
+                          aria-label={`Open the cut of ${plan.label}`}
+                        >
+                          {plan.label}
+                        </button>
+                        {estimate && <em className="quiet text-sm"> on an estimate</em>}
+                      </td>
+                      <td className={`num text-[17px] font-semibold ${estimate ? 'italic' : ''}`}>
+                        {cut.pieces > 1 && `${cut.pieces} × `}
+                        {estimate && '~'}
+                        {formatLength(cut.length_mm, units, 'up')}
+                        <span className="quiet block text-xs font-normal">
+                          {boardWords(cut.length_mm, view.studio.settings.figures.board, units)}
+                        </span>
+                      </td>
+                      <td>
+                        <CutAnatomy
+                          anatomy={cut.anatomy}
+                          length={cut.length_mm}
+                          scale={longest}
+                          hex={group.colour.hex}
+                        />
+                      </td>
+                    </tr>
+                  );
+                })}
+              </tbody>
+            </table>
+            <BatchTable group={group} units={units} board={view.studio.settings.figures.board} />
+          </section>
+        );
+      })}
     </div>
   );
 }

@@ -96,7 +96,7 @@ function PreviewRow({
             onChange={(v) => onChange({ skill: v as typeof seat.skill })}
           />
         </td>
-        <td className="w-40">
+        <td className="w-52">
           <Choice
             {...at(4)}
             label={`Project of ${seat.name}`}
