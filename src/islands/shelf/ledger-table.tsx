@@ -1,7 +1,8 @@
 import { format, parseISO } from 'date-fns';
 import { Undo2 } from 'lucide-react';
 import type { LedgerLine } from '../../data/shelf';
-import type { Units } from '../../core/measure';
+import { formatLength, type Units } from '../../core/measure';
+import { kindOf } from '../../core/shelf';
 import { book } from '../../ui/api';
 import { amountOf } from '../../ui/amount';
 import type { ShelfModel } from './use-shelf';
@@ -19,8 +20,13 @@ export const MOVEMENT_WORDS: Record<string, string> = {
   undo: 'Undone',
 };
 
-const signed = (item: string, amount: number, units: Units): string =>
-  amount === 0 ? '' : `${amount > 0 ? '+' : '−'}${amountOf(item, Math.abs(amount), units)}`;
+/** What a movement changes, to the millimetre: rounded sums would not add up to what is on the shelf. */
+function signed(item: string, amount: number, units: Units): string {
+  if (amount === 0) return '';
+  const much = Math.abs(amount);
+  const exact = kindOf(item) === 'cord' && much % 100 !== 0;
+  return `${amount > 0 ? '+' : '−'}${exact ? formatLength(much, units) : amountOf(item, much, units)}`;
+}
 
 const why = ({ session, note }: LedgerLine): string => [session, note].filter(Boolean).join(': ');
 

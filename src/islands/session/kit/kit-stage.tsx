@@ -102,7 +102,7 @@ export function KitStage({
           {refused}
         </p>
       )}
-      <div className="grid gap-6 px-2 xl:grid-cols-[1fr_20rem]">
+      <div className="grid items-start gap-6 px-2 xl:grid-cols-[1fr_20rem]">
         <BagTable
           bags={bags}
           costs={stock ? costs : null}
