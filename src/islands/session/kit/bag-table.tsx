@@ -105,6 +105,9 @@ export function BagTable({
                       </Tick>
                     );
                   })}
+                  {bag.lines.every((line) => line.what !== 'cord') && (
+                    <li className="flex items-center font-semibold">No cord yet: the seat is not fitted.</li>
+                  )}
                   <Tick done={ticks.has(card)} onChange={(on) => tick([card], on)}>
                     {CARD}
                   </Tick>
