@@ -15,6 +15,7 @@ export function LengthField({
   estimated = false,
   onChange,
   className = '',
+  placeholder,
   inputRef,
   onKeyDown,
   ...rest
@@ -29,6 +30,8 @@ export function LengthField({
   estimated?: boolean;
   onChange: (mm: number | null) => void;
   className?: string;
+  /** What stands in the empty field, where an example would be taken for a value. */
+  placeholder?: string;
   inputRef?: Ref<HTMLInputElement>;
   onKeyDown?: (event: KeyboardEvent<HTMLInputElement>) => void;
 } & Record<`data-${string}`, string | number>) {
@@ -62,7 +65,7 @@ export function LengthField({
         aria-invalid={problem !== null}
         aria-describedby={problem ? id : undefined}
         value={text}
-        placeholder={units === 'in' ? '6 ½ in' : '16.5 cm'}
+        placeholder={placeholder ?? (units === 'in' ? '6 ½ in' : '16.5 cm')}
         inputMode="text"
         autoComplete="off"
         onChange={(event) => write(event.target.value)}

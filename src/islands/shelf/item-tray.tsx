@@ -124,6 +124,7 @@ export function ItemTray({
             {cord ? (
               <LengthField
                 label="Length of a pack"
+                placeholder="not known"
                 value={doc.pack}
                 units={units}
                 range={{ min: 100, max: 1_000_000, name: 'pack' }}

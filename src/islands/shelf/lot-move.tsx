@@ -49,6 +49,7 @@ export function LotMove({ lot, model, units }: { lot: Lot; model: ShelfModel; un
           <LengthField
             className="rounded border hair bg-base-100"
             label="Length"
+            placeholder={units === 'in' ? '3 yd' : '2.4 m'}
             value={amount}
             units={units}
             range={{ min: 0, max: 2_000_000, name: 'length' }}
