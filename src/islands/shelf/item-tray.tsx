@@ -1,13 +1,13 @@
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { formatLength, type Units } from '../../core/measure';
-import { cordOf, kindOf, type Item } from '../../core/shelf';
+import { cordOf, type Item } from '../../core/shelf';
 import type { Lot } from '../../data/shelf';
-import { amountOf, money } from '../../ui/amount';
+import { amountOf } from '../../ui/amount';
 import { request } from '../../ui/api';
-import { LengthField } from '../../ui/length-field';
 import { TextCell } from '../../ui/text-cell';
 import { LedgerTable } from './ledger-table';
+import { BuyingFields } from './buying-fields';
 import { LotMove } from './lot-move';
 import { LotUses } from './lot-uses';
 import type { Masses } from './shelf-screen';
@@ -15,13 +15,6 @@ import { useUnits } from '../../ui/units';
 import type { ShelfModel } from './use-shelf';
 import { WeighLot } from './weigh-lot';
 import { Heads, num } from '../../ui/heads';
-
-const number = (min: number, max: number) => (text: string) =>
-  text === '' ||
-  (/^\d+([.,]\d+)?$/.test(text) && Number(text.replace(',', '.')) >= min && Number(text.replace(',', '.')) <= max)
-    ? null
-    : `A number, ${min} to ${max}`;
-const value = (text: string): number | null => (text === '' ? null : Number(text.replace(',', '.')));
 
 /** One item beside the list: its lots with what can be done to them, how it is bought, and the movements of a lot. */
 export function ItemTray({
@@ -118,87 +111,7 @@ export function ItemTray({
           </div>
         )}
         <h3 className="mt-4 text-lg">How it is bought</h3>
-        <dl className="grid grid-cols-[1fr_9rem] items-center gap-x-3 text-sm">
-          <dt>{cord ? 'Length of a pack' : 'Pieces in a pack'}</dt>
-          <dd>
-            {cord ? (
-              <LengthField
-                label="Length of a pack"
-                placeholder="not known"
-                value={doc.pack}
-                units={units}
-                range={{ min: 100, max: 1_000_000, name: 'pack' }}
-                onChange={(pack) => edit({ pack })}
-              />
-            ) : (
-              <TextCell
-                label="Pieces in a pack"
-                className="text-right"
-                value={doc.pack === null ? '' : String(doc.pack)}
-                placeholder="not known"
-                check={number(1, 1_000_000)}
-                onChange={(text) => edit({ pack: value(text) })}
-              />
-            )}
-          </dd>
-          <dt>Price of a pack</dt>
-          <dd>
-            <TextCell
-              label="Price of a pack"
-              className="text-right"
-              value={doc.price === null ? '' : money(doc.price)}
-              placeholder="not known"
-              check={number(0, 100_000)}
-              onChange={(text) => edit({ price: text === '' ? null : Math.round(value(text)! * 100) })}
-            />
-          </dd>
-          <dt>Days from order to delivery</dt>
-          <dd>
-            <TextCell
-              label="Days from order to delivery"
-              className="text-right"
-              value={doc.lead_days === null ? '' : String(doc.lead_days)}
-              placeholder="not known"
-              check={number(0, 365)}
-              onChange={(text) => edit({ lead_days: value(text) })}
-            />
-          </dd>
-          {kindOf(doc.id) === 'consumable' && (
-            <>
-              <dt>One is enough for so many seats</dt>
-              <dd>
-                <TextCell
-                  label="One is enough for so many seats"
-                  className="text-right"
-                  value={doc.seats === undefined ? '' : String(doc.seats)}
-                  placeholder="not counted"
-                  check={number(1, 1000)}
-                  onChange={(text) => edit({ seats: value(text) ?? undefined })}
-                />
-              </dd>
-            </>
-          )}
-          {cord && (
-            <>
-              <dt>
-                Grams a metre
-                {doc.mass === null && estimate !== undefined && (
-                  <span className="quiet block">~{estimate.toFixed(1)} by its diameter and fibre</span>
-                )}
-              </dt>
-              <dd>
-                <TextCell
-                  label="Grams a metre"
-                  className="text-right"
-                  value={doc.mass === null ? '' : String(doc.mass)}
-                  placeholder="not weighed"
-                  check={number(0.05, 1000)}
-                  onChange={(text) => edit({ mass: value(text) })}
-                />
-              </dd>
-            </>
-          )}
-        </dl>
+        <BuyingFields item={doc} estimate={estimate} units={units} onEdit={edit} />
       </div>
     </aside>
   );
