@@ -9,6 +9,7 @@ import { Alternatives } from './alternatives';
 import { BatchTable } from './batch-table';
 import type { SessionModel } from './use-session';
 import { Heads, num } from '../../ui/heads';
+import { Tabs } from '../../ui/tabs';
 
 const LanesView = lazy(async () => ({ default: (await import('./lanes/lanes-view')).LanesView }));
 
@@ -45,20 +46,12 @@ export function CutStage({
       </p>
     );
   const tabs = (
-    <div role="tablist" aria-label="How the cuts are shown" className="flex gap-1 px-4 pt-2">
-      {(['list', 'lanes'] as const).map((one) => (
-        <button
-          key={one}
-          type="button"
-          role="tab"
-          aria-selected={show === one}
-          className={`btn btn-sm ${show === one ? 'btn-neutral' : 'btn-ghost'}`}
-          onClick={() => setShow(one)}
-        >
-          {one === 'list' ? 'Lengths' : 'From the shelf'}
-        </button>
-      ))}
-    </div>
+    <Tabs
+      label="How the cuts are shown"
+      views={{ list: 'Lengths', lanes: 'From the shelf' }}
+      shown={show}
+      onShow={setShow}
+    />
   );
   if (show === 'lanes')
     return (

@@ -5,6 +5,7 @@ import { amountOf } from '../../ui/amount';
 import { book, request, type RequestProblem } from '../../ui/api';
 import type { ShelfModel } from './use-shelf';
 import { Heads, num } from '../../ui/heads';
+import { Refusal } from '../../ui/refusal';
 
 /** Books what was read: new stock as receipts; counts lot by lot, each on its own, so that one refused leaves the others. */
 async function bookRows(rows: readonly StockRow[], counting: boolean): Promise<string[]> {
@@ -102,11 +103,7 @@ export function ImportStock({ model, units, onDone }: { model: ShelfModel; units
       <button type="button" className="btn btn-sm" disabled={text.trim() === ''} onClick={() => void read(text)}>
         Read the list
       </button>
-      {problem && (
-        <p role="alert" className="mt-2 border border-error bg-base-100 px-2 py-1 text-error">
-          {problem}
-        </p>
-      )}
+      <Refusal why={problem} className="mt-2" />
       {rows && (
         <>
           <h2 className="mt-2 text-lg">

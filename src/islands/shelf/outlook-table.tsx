@@ -6,6 +6,7 @@ import type { Units } from '../../core/measure';
 import { amountOf, money } from '../../ui/amount';
 import { book } from '../../ui/api';
 import { LevelChart } from '../../ui/level-chart';
+import { Refusal } from '../../ui/refusal';
 import { Swatch } from '../../ui/swatch';
 import { useOutlook, type ShelfModel } from './use-shelf';
 import { Heads, num, unseen } from '../../ui/heads';
@@ -61,12 +62,7 @@ export function OutlookTable({ model, units, today }: { model: ShelfModel; units
   const { data, error, isLoading } = useOutlook();
   const [open, setOpen] = useState<string | null>(null);
   if (isLoading) return <p className="px-4 py-2">Netting the sessions ahead…</p>;
-  if (!data)
-    return (
-      <p role="alert" className="m-4 border border-error px-3 py-1.5 text-error">
-        {error?.message}
-      </p>
-    );
+  if (!data) return <Refusal why={error?.message} className="m-4" />;
   const short = data.items.filter((item) => item.short > 0);
   const cost = short.reduce((sum, item) => sum + (item.cost ?? 0), 0);
   const order = (item: ItemOutlook) =>

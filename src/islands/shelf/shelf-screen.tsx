@@ -9,6 +9,8 @@ import { OrderTable } from './order-table';
 import { StockTable } from './stock-table';
 import type { Choice } from './receive-form';
 import { useShelf } from './use-shelf';
+import { Refusal } from '../../ui/refusal';
+import { Tabs } from '../../ui/tabs';
 
 const VIEWS = { stock: 'Stock', outlook: 'Outlook', orders: 'Orders', ledger: 'Ledger' } as const;
 type View = keyof typeof VIEWS;
@@ -39,25 +41,8 @@ function Shelf({ initial, units: firstUnits, view: firstView, choices, masses, t
   };
   return (
     <div>
-      <div role="tablist" aria-label="The shelf" className="flex flex-wrap gap-1 px-4 py-2">
-        {(Object.keys(VIEWS) as View[]).map((one) => (
-          <button
-            key={one}
-            type="button"
-            role="tab"
-            aria-selected={view === one}
-            className={`btn btn-sm ${view === one ? 'btn-neutral' : 'btn-ghost'}`}
-            onClick={() => go(one)}
-          >
-            {VIEWS[one]}
-          </button>
-        ))}
-      </div>
-      {model.problem && (
-        <p role="alert" className="mx-4 mb-2 border border-error px-3 py-1.5 text-error">
-          {model.problem}
-        </p>
-      )}
+      <Tabs label="The shelf" views={VIEWS} shown={view} onShow={go} />
+      <Refusal why={model.problem} className="mx-4 mb-2" />
       <p role="status" className="quiet px-4 text-sm">
         {model.done}
       </p>

@@ -12,6 +12,7 @@ import { itemLook } from './item-look';
 import { LabelPrinterPanel } from './label-printer-panel';
 import { Leftovers } from './leftovers';
 import { RoomList } from './room-list';
+import { Refusal } from '../../../ui/refusal';
 
 /** The kits: a bag a seat to tick off, what the room shares, labels, the issue from the shelf and what comes back. */
 export function KitStage({
@@ -97,11 +98,7 @@ export function KitStage({
           <strong className="text-accent">{state.line}</strong>
         </p>
       )}
-      {refused && (
-        <p role="alert" className="mx-4 mb-2 border border-error px-3 py-1.5 text-sm text-error">
-          {refused}
-        </p>
-      )}
+      <Refusal why={refused} className="mx-4 mb-2" />
       <div className="grid items-start gap-6 px-2 xl:grid-cols-[1fr_20rem]">
         <BagTable
           bags={bags}

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { parseLength, type Units } from '../../../core/measure';
 import { cordOf } from '../../../core/shelf';
 import { useBooking } from '../use-booking';
+import { Refusal } from '../../../ui/refusal';
 
 /** Reads what came back of one item: lengths apart by commas or semicolons, or one number. */
 function readBack(item: string, text: string, units: Units): { amounts: number[] } | { problem: string } {
@@ -76,11 +77,7 @@ export function Leftovers({
             </li>
           ))}
         </ul>
-        {refused && (
-          <p role="alert" className="mt-1 border border-error px-2 py-1 text-sm text-error">
-            {refused}
-          </p>
-        )}
+        <Refusal why={refused} className="mt-1" />
         <div className="mt-2 flex items-center gap-3">
           <button
             className="btn btn-sm"

@@ -8,6 +8,7 @@ import type { SessionModel } from '../use-session';
 import { InsteadList } from './instead-list';
 import { laneName, LaneBar } from './lane-bar';
 import type { Laid, LanesModel } from './use-lanes';
+import { Refusal } from '../../../ui/refusal';
 
 /** What the plan opens and leaves, and how much better any could be, in words. */
 function inWords(laid: Laid, lanes: LanesModel, loss: number, keep: number, units: Units): string[] {
@@ -88,11 +89,7 @@ export function LaneGroup({
             ? `Best so far: ${words.join('; ')}`
             : `${words.join('; ')}.`}
       </p>
-      {laid.problem && (
-        <p role="alert" className="mx-2 my-1 border border-error px-2 py-1 text-sm text-error">
-          {laid.problem}
-        </p>
-      )}
+      <Refusal why={laid.problem} className="mx-2 my-1" />
       {laid.unplaced.length > 0 && !solving && (
         <p role="alert" className="mx-2 my-1 border-l-4 border-warning bg-base-200 px-2 py-1 text-sm">
           <strong>Not enough on the shelf for:</strong>{' '}

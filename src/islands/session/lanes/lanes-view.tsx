@@ -6,6 +6,7 @@ import type { SessionModel } from '../use-session';
 import { ColourWishes } from './colour-wishes';
 import { LaneGroup } from './lane-group';
 import { useLanes } from './use-lanes';
+import { Refusal } from '../../../ui/refusal';
 
 /** The cutting lanes of a session: what is cut from which piece on the shelf, to change, reserve and take to the table. */
 export function LanesView({ model, units }: { model: SessionModel; units: Units }) {
@@ -17,11 +18,7 @@ export function LanesView({ model, units }: { model: SessionModel; units: Units 
   const issued = model.view.session.kits?.issued;
   const buys = laid?.reduce((sum, one) => sum + one.lanes.filter((lane) => lane.stock === TO_BUY).length, 0) ?? 0;
   if (lanes.error && !lanes.stock)
-    return (
-      <p role="alert" className="m-4 border border-error px-3 py-2 text-error">
-        The shelf cannot be read just now: {lanes.error.message}
-      </p>
-    );
+    return <Refusal why={`The shelf cannot be read just now: ${lanes.error.message}`} className="m-4" />;
   if (!laid) return <p className="p-4">Looking at the shelf…</p>;
   return (
     <div>
@@ -81,11 +78,7 @@ export function LanesView({ model, units }: { model: SessionModel; units: Units 
           <strong>Not of the cuts as they are now:</strong> {fault}. Lay them out again.
         </p>
       )}
-      {refused && (
-        <p role="alert" className="mx-4 mb-2 border border-error px-3 py-1.5 text-sm text-error">
-          {refused}
-        </p>
-      )}
+      <Refusal why={refused} className="mx-4 mb-2" />
       <ColourWishes model={model} />
       {laid.map((one) => {
         const group = names.get(one.item);
