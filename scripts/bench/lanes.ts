@@ -14,7 +14,11 @@ const problem = (cuts: number, pieces: number, part = 10): LanesProblem => ({
   loss_mm: 4,
   keep_mm: 300,
   stock: [
-    ...Array.from({ length: pieces - 1 }, (_, i) => ({ id: `o${i}`, length_mm: int(300 / part, 9000 / part) * part, fresh: false })),
+    ...Array.from({ length: pieces - 1 }, (_, i) => ({
+      id: `o${i}`,
+      length_mm: int(300 / part, 9000 / part) * part,
+      fresh: false,
+    })),
     { id: 'pack', length_mm: 30_000, fresh: true, count: 200 },
   ],
   cuts: Array.from({ length: cuts }, (_, i) => ({ id: `c${i}`, length_mm: int(300 / part, 3000 / part) * part })),

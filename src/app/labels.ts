@@ -1,31 +1,13 @@
-import { readFile } from 'node:fs/promises';
-import { createRequire } from 'node:module';
 import { formatLength, type Units } from '../core/measure';
 import { cutsByItem, packingOf } from '../core/session';
-import { labelsPdf, type Label, type LabelFonts } from '../formats/labels';
+import { labelsPdf, type Label } from '../formats/labels';
 import { simulatedPrinter, type LabelPrinter } from '../standins/label-printer';
+import { readFonts } from './fonts';
 import { openSession, stageSeats, type SessionView } from './session';
 import { nameOf } from './shelf';
 
 /** What is labelled: each bag, or each length of cord. */
 export type LabelKind = 'bags' | 'cuts';
-
-let fonts: Promise<LabelFonts> | undefined;
-
-/** The fonts that ship with the app, read once. */
-function readFonts(): Promise<LabelFonts> {
-  const require = createRequire(`${process.cwd()}/package.json`);
-  const file = async (name: string): Promise<Uint8Array> =>
-    readFile(
-      require.resolve(`@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-${name}-normal.woff`),
-    );
-  fonts ??= Promise.all([file('latin-400'), file('latin-700'), file('latin-ext-400')]).then(([latin, bold, more]) => ({
-    latin: latin!,
-    bold: bold!,
-    more: more!,
-  }));
-  return fonts;
-}
 
 /** The labels of a session. `origin` is where Lapboard is reached, for the code that opens the seat. */
 function labelsOf(view: SessionView, kind: LabelKind, units: Units, origin: string): Label[] {

@@ -69,6 +69,8 @@ test('everything is taken away in open formats; what is no archive brings nothin
     ['Shelf (JSON)', 'application/json', 'lapboard-shelf'],
     ['Ledger (CSV)', 'text/csv', 'id,made_at,kind'],
     ['Ledger (JSON)', 'application/json', 'lapboard-ledger'],
+    ['Projects (CSV)', 'text/csv', 'slug,revision,name'],
+    ['Projects (JSON)', 'application/json', 'lapboard-projects'],
     ['Sessions (calendar)', 'text/calendar', 'BEGIN:VCALENDAR'],
   ] as const) {
     const href = (await page.getByRole('link', { name: words }).getAttribute('href'))!;

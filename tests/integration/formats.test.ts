@@ -5,11 +5,15 @@ import {
   exportStudio,
   importStudio,
   ledgerCsv,
+  projectsCsv,
+  projectsJson,
   sessionDocument,
   sessionsCalendar,
   shelfCsv,
 } from '../../src/app/export';
 import { sessionLabels } from '../../src/app/labels';
+import { paperSheet, SHEETS } from '../../src/app/paper-sheets';
+import { reserveSession } from '../../src/app/reserve';
 import { addSeats } from '../../src/app/seats';
 import { createSession, openSession, stageSeats } from '../../src/app/session';
 import { moveLot, openItem, openLedger, receiveStock } from '../../src/app/shelf';
@@ -22,6 +26,7 @@ import { checker } from '../../src/formats/check';
 import { today } from '../../src/app/clock';
 import { stockStudio } from '../../src/app/studio';
 import { freshStudio } from './database';
+import { BUCKLE, CORD, layOut, session, stock } from './shelf';
 
 freshStudio();
 
@@ -156,4 +161,36 @@ it('writes labels with the letters of every name, 21 a page', async () => {
   expect(pdf.startsWith('%PDF-')).toBe(true);
   const { PDFDocument } = await import('pdf-lib');
   expect((await PDFDocument.load(bytes)).getPageCount()).toBe(2);
+});
+
+it('writes the sheets of a session on as many pages as they take, and says what must not be cut by', async () => {
+  const view = await session(
+    'Sheets',
+    '2031-05-04',
+    Array.from({ length: 60 }, (_, i) => `Gäst ${i}`),
+  );
+  const { id } = view.session;
+  const { PDFDocument } = await import('pdf-lib');
+  for (const name of SHEETS) {
+    const of = async (paper: 'a4' | 'letter') => PDFDocument.load(await paperSheet(id, name, 'cm', paper));
+    const a4 = await of('a4');
+    expect(a4.getTitle(), name).toContain('Sheets: ');
+    expect(a4.getPage(0).getSize().width, name).toBeCloseTo(595.3, 0);
+    expect((await of('letter')).getPage(0).getSize().width, name).toBeCloseTo(612, 0);
+    // Sixty rows of 8.5 mm are more than a page; nothing is laid out yet, so that the table’s sheet is its warning alone.
+    if (name === 'table-sheet') expect(a4.getPageCount()).toBe(1);
+    else expect(a4.getPageCount(), name).toBeGreaterThan(1);
+  }
+  await stock(CORD, 400_000);
+  await stock(BUCKLE, 200, 'bag');
+  await reserveSession(id, view.session.version, randomUUID(), await layOut(view));
+  expect((await PDFDocument.load(await paperSheet(id, 'table-sheet', 'in', null))).getPageCount()).toBeGreaterThan(1);
+});
+
+it('writes the projects whole as JSON, and a line each as CSV', async () => {
+  const { projects } = (await projectsJson()) as { projects: { slug: string }[] };
+  const lines = (await projectsCsv()).trim().split('\r\n');
+  expect(projects.length).toBe(20);
+  expect(lines).toHaveLength(21);
+  expect(lines.find((line) => line.includes('peg-band'))).toContain('peg board; clip; scissors');
 });

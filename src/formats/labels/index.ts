@@ -1,1 +1,1 @@
-export { labelsPdf, type Label, type LabelFonts } from './labels-pdf';
+export { labelsPdf, type Label } from './labels-pdf';

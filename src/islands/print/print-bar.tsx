@@ -1,7 +1,18 @@
-import { ArrowLeft, Printer } from 'lucide-react';
+import { ArrowLeft, FileText, Printer } from 'lucide-react';
 
 /** What is above the sheet on screen and not on paper. */
-export function PrintBar({ back, paper, both }: { back: string; paper: 'a4' | 'letter'; both: boolean }) {
+export function PrintBar({
+  back,
+  paper,
+  both,
+  pdf,
+}: {
+  back: string;
+  paper: 'a4' | 'letter';
+  both: boolean;
+  /** Where the same is had as a PDF. */
+  pdf?: string | undefined;
+}) {
   const link = (next: { paper?: string; both?: boolean }) =>
     `?paper=${next.paper ?? paper}${(next.both ?? both) ? '&both=yes' : ''}`;
   return (
@@ -35,6 +46,11 @@ export function PrintBar({ back, paper, both }: { back: string; paper: 'a4' | 'l
       >
         Both units
       </a>
+      {pdf && (
+        <a className="btn btn-sm" href={`${pdf}?paper=${paper}`}>
+          <FileText size={16} aria-hidden="true" /> As PDF
+        </a>
+      )}
     </div>
   );
 }

@@ -7,6 +7,8 @@ const FILES = [
   ['shelf.json', 'Shelf (JSON)'],
   ['ledger.csv', 'Ledger (CSV)'],
   ['ledger.json', 'Ledger (JSON)'],
+  ['projects.csv', 'Projects (CSV)'],
+  ['projects.json', 'Projects (JSON)'],
   ['sessions.ics', 'Sessions (calendar)'],
 ] as const;
 

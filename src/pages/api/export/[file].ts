@@ -1,4 +1,13 @@
-import { exportStudio, ledgerCsv, ledgerJson, sessionsCalendar, shelfCsv, shelfJson } from '../../../app/export';
+import {
+  exportStudio,
+  ledgerCsv,
+  ledgerJson,
+  projectsCsv,
+  projectsJson,
+  sessionsCalendar,
+  shelfCsv,
+  shelfJson,
+} from '../../../app/export';
 import { notFound } from '../../../core/problem';
 import { downloads } from '../../../http/endpoint';
 
@@ -10,6 +19,8 @@ const FILES: Readonly<Record<string, { type: string; make: () => Promise<string 
   'shelf.json': { type: 'application/json', make: () => json(shelfJson()) },
   'ledger.csv': { type: 'text/csv; charset=utf-8', make: ledgerCsv },
   'ledger.json': { type: 'application/json', make: () => json(ledgerJson()) },
+  'projects.csv': { type: 'text/csv; charset=utf-8', make: projectsCsv },
+  'projects.json': { type: 'application/json', make: () => json(projectsJson()) },
   'sessions.ics': { type: 'text/calendar; charset=utf-8', make: sessionsCalendar },
   'studio.zip': { type: 'application/zip', make: exportStudio },
 };

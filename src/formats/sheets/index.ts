@@ -1,0 +1,1 @@
+export { sheetPdf, type Sheet, type SheetSection } from './sheet-pdf';
