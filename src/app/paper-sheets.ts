@@ -29,11 +29,17 @@ interface Made {
 
 async function cuts(id: string, units: Units): Promise<Made> {
   const { session, settings, groups, seats, hardware, cautions } = await cutSheet(id);
+  const those = (state: 'hollow' | 'notched', what: string): string => {
+    const names = seats.filter((seat) => seat.state === state).map(({ label }) => label);
+    return names.length > 0 ? `${what}: ${names.join(', ')}.` : '';
+  };
+  const open = [those('hollow', 'Not in this list, no wrist yet'), those('notched', 'To decide first')];
   const estimated = (seat: number): string => (seats[seat - 1]!.state === 'ringed' ? ' (estimate)' : '');
   return {
     settings,
     sheet: {
       ...head(session, 'cut sheet'),
+      warning: open.filter(Boolean).join(' ') || null,
       sections: [
         ...groups.map(({ cord, colour, total_mm, lines }) => ({
           heading: `${cord.name}, ${colour.name}: ${formatTotal(total_mm, units)} in all`,
