@@ -1,5 +1,5 @@
 // npm test: every check of the project, from a bare clone; ends with `N passed, N failed`. `npm test -- unit` runs what is named.
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { buildApplication } from './lib/build.mjs';
@@ -33,12 +33,23 @@ function count(name, good, bad) {
   if (bad > 0) failures.push(`${name}: ${bad} failed`);
 }
 
-/** A check that passes or fails as a whole. */
-function check(name, tool, args) {
-  if (!wanted(name)) return;
-  say(`\n== ${name}`);
-  const ok = run(tool, args);
-  count(name, ok ? 1 : 0, ok ? 0 : 1);
+/** Checks that pass or fail as a whole, two at a time; each says what it has to say when it is done. */
+async function check(checks) {
+  const waiting = checks.filter(([name]) => wanted(name));
+  const next = async () => {
+    const one = waiting.shift();
+    if (!one) return;
+    const [name, tool, args] = one;
+    const output = [];
+    const child = spawn(join(ROOT, 'node_modules/.bin', tool), args, { cwd: ROOT, env: QUIET });
+    child.stdout.on('data', (part) => output.push(part));
+    child.stderr.on('data', (part) => output.push(part));
+    const status = await new Promise((done) => child.once('close', done));
+    say(`\n== ${name}\n${Buffer.concat(output)}`);
+    count(name, status === 0 ? 1 : 0, status === 0 ? 0 : 1);
+    await next();
+  };
+  await Promise.all([next(), next()]);
 }
 
 /** Vitest on some projects, counted test by test. A run that left no report counts as a failure. */
@@ -80,19 +91,13 @@ installPackages();
 mkdirSync(join(ROOT, '.lapboard'), { recursive: true });
 run('astro', ['sync']);
 
-check('format', 'prettier', ['--check', '.', '--log-level', 'warn']);
-check('lint', 'eslint', ['.', '--max-warnings', '0']);
-check('types', 'astro', ['check', '--minimumFailingSeverity', 'hint']);
-check('imports', 'depcruise', [
-  'src',
-  'catalogue',
-  'demo',
-  '--config',
-  '.dependency-cruiser.cjs',
-  '--output-type',
-  'err',
+await check([
+  ['types', 'astro', ['check', '--minimumFailingSeverity', 'hint']],
+  ['lint', 'eslint', ['.', '--max-warnings', '0']],
+  ['format', 'prettier', ['--check', '.', '--log-level', 'warn']],
+  ['imports', 'depcruise', ['src', 'catalogue', 'demo', '--config', '.dependency-cruiser.cjs', '--output-type', 'err']],
+  ['unused', 'knip', []],
 ]);
-check('unused', 'knip', []);
 vitest('unit', {});
 
 if (wanted('integration') || wanted('browser')) {
