@@ -1,5 +1,5 @@
 import { consumableNeeds, consumablesOf } from '../core/kit';
-import { packingOf, type Packing, type SessionRecord } from '../core/session';
+import { childrenOf, packingOf, type Packing, type SessionRecord } from '../core/session';
 import type { Settings } from '../core/studio';
 import { readItems } from '../data/shelf';
 import { inTransaction } from '../data/transaction';
@@ -21,14 +21,13 @@ export function packingSheet(id: string): Promise<PackingSheet> {
     const view = await viewSession(id, t);
     const { settings } = view.studio;
     const seats = staged(view);
-    const ages = new Map(view.seats.map((seat) => [seat.id, seat.age]));
     const items = (await readItems(t)).map(({ doc }) => doc);
     const used = consumableNeeds(
       seats.map(({ plan }) => plan),
       consumablesOf(items),
     );
     return {
-      ...packingOf(seats, settings.figures, (seat) => (ages.get(seat) ?? 99) < settings.figures.flame_age),
+      ...packingOf(seats, settings.figures, childrenOf(view.seats, settings.figures)),
       session: view.session,
       settings,
       studio: view.studio,

@@ -16,7 +16,7 @@ export {
   type CuttableLot,
 } from './lay-out';
 export { LayoutSchema, layoutFault, takenBy, type Kits, type Layout, type LayoutLane } from './kits';
-export { CARD, packingOf, type Bag, type BagLine, type Packing } from './packing';
+export { CARD, childrenOf, packingOf, type Bag, type BagLine, type Packing } from './packing';
 export { pieceLengths, type PieceLength } from './long-enough';
 export { replaceCord, seatInstead, type Instead } from './instead';
 export { colourGifts, colourProblems, type ColourGift, type ColourProblem } from './colour-wishes';

@@ -2,6 +2,7 @@ import { sharedTools, sparesOf, type SharedTool } from '../kit';
 import { cautions } from '../safety';
 import { hardwareItem } from '../shelf';
 import type { Figures } from '../studio';
+import type { SeatRecord } from './records';
 import type { StageSeat } from './stages';
 
 /** One thing in a bag, to be ticked off. */
@@ -45,6 +46,15 @@ function stepsOf({ plan }: StageSeat): string[] {
       ? `${item.runs.map(({ stitch }) => stitch.name).join(', ')}: ${fit.counts[item.id]!} ×`
       : item.part.step,
   );
+}
+
+/** Who of some seats is a child: below the studio's age for heat. Nobody is taken for one whose age is not known. */
+export function childrenOf(
+  seats: readonly Pick<SeatRecord, 'id' | 'age'>[],
+  figures: Figures,
+): (seat: string) => boolean {
+  const ages = new Map(seats.map(({ id, age }) => [id, age]));
+  return (seat) => (ages.get(seat) ?? Infinity) < figures.flame_age;
 }
 
 /** Everything a session's kits are packed from; `isChild` says whose bag carries the cautions for children. */

@@ -3,7 +3,7 @@ import { FileText, ListChecks, PackageCheck, PackageOpen, Printer, Undo2 } from 
 import type { SessionStock } from '../../../app/session-stock';
 import { consumableNeeds, kitCost, totalCost } from '../../../core/kit';
 import type { Units } from '../../../core/measure';
-import { packingOf } from '../../../core/session';
+import { childrenOf, packingOf } from '../../../core/session';
 import { request, type RequestProblem } from '../../../ui/api';
 import { useBooking } from '../use-booking';
 import type { SessionModel } from '../use-session';
@@ -31,11 +31,10 @@ export function KitStage({
   const { figures } = view.studio.settings;
   const { sending, refused, send } = useBooking(id);
   const issue = (method: 'POST' | 'DELETE') => void send(method, 'kits', { version: view.session.version });
-  const ages = new Map(view.seats.map((seat) => [seat.id, seat.age]));
   const { bags, spares, tools } = packingOf(
     seats.map(({ record, plan }) => ({ id: record.id, accepted: record.accepted, plan })),
     figures,
-    (seat) => (ages.get(seat) ?? 99) < figures.flame_age,
+    childrenOf(view.seats, figures),
   );
   const { data: stock } = useQuery<SessionStock, RequestProblem>({
     queryKey: ['stock', id, 'kit'],
