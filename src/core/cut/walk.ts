@@ -45,17 +45,31 @@ function walkStep(step: LegStep, { cord }: PieceCord, piece: Piece, fit: Fit): A
   };
 }
 
+/** What a step of the way is, so that legs of one cord that go the same way are reckoned once. */
+function nameOf(step: LegStep): string {
+  if ('part' in step) return `part ${step.part}`;
+  if ('past' in step) return `past ${step.past}`;
+  return 'core' in step ? `core ${step.core}` : `work ${step.work} ${step.as}`;
+}
+
 /** Walks every leg of every cord through the fitted piece. */
 export function walkLegs(piece: Piece, fit: Fit): LegWalk[] {
-  return piece.cords.flatMap((cord) =>
-    cord.use.legs.map((leg) => ({
-      cord,
-      entries: leg.route.flatMap((step) => walkStep(step, cord, piece, fit) ?? []).filter((entry) => entry.mm > 0),
-      held: leg.route.some(
-        (step) =>
-          ('work' in step && step.work in piece.sections) ||
-          ('part' in step && (piece.parts[step.part]?.part.held ?? false)),
-      ),
-    })),
-  );
+  const walked: LegWalk[] = [];
+  for (const cord of piece.cords) {
+    const known = new Map<string, AnatomyEntry | null>();
+    for (const leg of cord.use.legs) {
+      const entries: AnatomyEntry[] = [];
+      let held = false;
+      for (const step of leg.route) {
+        const name = nameOf(step);
+        let entry = known.get(name);
+        if (entry === undefined) known.set(name, (entry = walkStep(step, cord, piece, fit)));
+        if (entry && entry.mm > 0) entries.push(entry);
+        if ('work' in step) held ||= step.work in piece.sections;
+        else if ('part' in step) held ||= piece.parts[step.part]?.part.held ?? false;
+      }
+      walked.push({ cord, entries, held });
+    }
+  }
+  return walked;
 }

@@ -147,12 +147,8 @@ export function fitPiece(piece: Piece, size: Size, ease: Ease, figures: Figures)
   const at = (n: number): Neighbour => {
     const knotted_mm = fixed + n * unit;
     const total = n * halfKnots + fixedHalfKnots;
-    return {
-      ...(total > 0 && { half_knots: total }),
-      repeats: (n * fill.length) / divisions,
-      knotted_mm,
-      error_mm: knotted_mm - mm,
-    };
+    const found = { repeats: (n * fill.length) / divisions, knotted_mm, error_mm: knotted_mm - mm };
+    return total > 0 ? { half_knots: total, ...found } : found;
   };
   const chosen = at(count);
   const whole: FitLine = {

@@ -326,6 +326,5 @@ function checkStiffness(sections: Readonly<Record<string, PieceSection>>, cords:
 }
 
 /** The same clash found at two parts is said once. */
-const unique = (messages: readonly Message[]): Message[] => [
-  ...new Map(messages.map((m) => [m.code + m.text, m])).values(),
-];
+const unique = (messages: readonly Message[]): readonly Message[] =>
+  messages.length < 2 ? messages : [...new Map(messages.map((m) => [m.code + m.text, m])).values()];

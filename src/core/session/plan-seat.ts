@@ -23,15 +23,22 @@ const missing = (code: string, text: string): Message => ({ level: 'error', code
 
 /** Plans one seat: piece, fit, cuts by the seat's school, kit items, minutes and messages. */
 export function planSeat(seat: Seat, catalogue: Catalogue, figures: Figures, group?: Group): SeatPlan {
-  const bare = { label: seat.label, items: [], tools: [] };
-  if (seat.project === null) return { ...bare, messages: [missing('no-project', 'No project chosen yet.')] };
+  const { label, project, options, cords, age, avoid } = seat;
+  if (project === null)
+    return { label, items: [], tools: [], messages: [missing('no-project', 'No project chosen yet.')] };
   const wrist = seat.size && 'wrist' in seat.size ? seat.size.wrist : null;
   const hand = seat.hand ?? estimateHand(wrist ?? figures.wrist_adult, figures);
   const inner = innerOf(seat.size ?? { wrist: figures.wrist_adult }, seat.ease, figures);
-  const piece = resolvePiece({ ...seat, project: seat.project, hand, inner }, catalogue, figures);
-  const made = { ...bare, piece, items: kitItems(piece), tools: toolsFor(piece) };
-
+  const piece = resolvePiece({ project, options, cords, age, avoid, hand, inner }, catalogue, figures);
+  const tools = toolsFor(piece);
   const messages = [...piece.messages];
+  const notFitted = (error: Message): SeatPlan => ({
+    label,
+    piece,
+    items: kitItems(piece),
+    tools,
+    messages: [...messages, error],
+  });
   const needsHand = piece.choices.loop === 'wrist' || piece.project.opens === 'slides';
   if (needsHand && seat.hand === null) {
     const what = piece.choices.loop === 'wrist' ? 'the loop is made' : 'it opens';
@@ -40,11 +47,7 @@ export function planSeat(seat: Seat, catalogue: Catalogue, figures: Figures, gro
   }
   const byBand = piece.project.sizing.by === 'band';
   const size = seat.size ?? (piece.project.sizing.by === 'band' ? { knotted: piece.project.sizing.band_mm } : null);
-  if (!size)
-    return {
-      ...made,
-      messages: [...messages, missing('no-wrist', 'No wrist yet: measure it, or use an estimate by age.')],
-    };
+  if (!size) return notFitted(missing('no-wrist', 'No wrist yet: measure it, or use an estimate by age.'));
   if (seat.estimated && !byBand) {
     messages.push({
       level: 'warning',
@@ -54,7 +57,7 @@ export function planSeat(seat: Seat, catalogue: Catalogue, figures: Figures, gro
   }
 
   const fitted = fitPiece(piece, size, seat.ease, figures);
-  if ('error' in fitted) return { ...made, messages: [...messages, fitted.error] };
+  if ('error' in fitted) return notFitted(fitted.error);
   const { fit } = fitted;
   messages.push(...checkOpening(piece, fit, hand, figures), ...sizeRange(piece, fit));
   const cutSize = SCHOOL_LIST[seat.school].cutFor?.(size, group ?? { wrist: wrist ?? 0 }, figures) ?? null;
@@ -66,8 +69,10 @@ export function planSeat(seat: Seat, catalogue: Catalogue, figures: Figures, gro
     messages.push({ level: 'info', code: 'school-not-for', text });
   }
   return {
-    ...made,
+    label,
+    piece,
     items: kitItems(piece, fit),
+    tools,
     fit,
     cut,
     minutes: workingMinutes(piece, fit, seat.skill, figures),
