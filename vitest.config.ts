@@ -1,9 +1,15 @@
+import { availableParallelism } from 'node:os';
 import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   test: {
+    // By itself it leaves one core to the screen, and of two that is half.
+    maxWorkers: availableParallelism(),
     projects: [
-      { test: { name: 'unit', include: ['tests/unit/**/*.test.ts'], testTimeout: 30_000 } },
+      {
+        // What is pure needs no process of its own a file.
+        test: { name: 'unit', include: ['tests/unit/**/*.test.ts'], isolate: false, testTimeout: 30_000 },
+      },
       {
         // One cluster, one database: the files take turns.
         test: {

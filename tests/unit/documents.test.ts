@@ -102,7 +102,7 @@ describe('plan from a terminal', () => {
   const run = (content: string) => {
     const file = join(folder, 'session.json');
     writeFileSync(file, content);
-    const { stdout, stderr, status } = spawnSync(process.execPath, ['--import', 'tsx', 'src/cli/plan.ts', file], {
+    const { stdout, stderr, status } = spawnSync(process.execPath, ['scripts/cli.mjs', 'plan', file], {
       encoding: 'utf8',
     });
     return { stdout, stderr, status };

@@ -248,7 +248,7 @@ describe('npm run lanes', () => {
   const run = (value: unknown, ...more: string[]) => {
     const file = join(mkdtempSync(join(tmpdir(), 'lanes-')), 'lanes.json');
     writeFileSync(file, typeof value === 'string' ? value : JSON.stringify(value));
-    return spawnSync(process.execPath, ['--import', 'tsx', 'src/cli/lanes.ts', file, ...more], { encoding: 'utf8' });
+    return spawnSync(process.execPath, ['scripts/cli.mjs', 'lanes', file, ...more], { encoding: 'utf8' });
   };
   const good: LanesProblem = {
     loss_mm: 0,
