@@ -17,14 +17,37 @@ export const FAINT = rgb(0.75, 0.75, 0.75);
 
 export type Faces = readonly { readonly font: PDFFont; readonly has: ReadonlySet<number> }[];
 
-/** A text letter by letter, each in the first font that has it; a letter that none has becomes a box or a question mark. */
-function spell(text: string, faces: Faces): { readonly letter: string; readonly font: PDFFont }[] {
+/** A stretch of a text in the one font that has its letters. */
+interface Run {
+  readonly text: string;
+  readonly font: PDFFont;
+}
+
+/** A text in runs, each letter in the first font that has it; a letter that none has becomes a box or a question mark. */
+function spell(text: string, faces: Faces): Run[] {
   const find = (code: number) => faces.find(({ has }) => has.has(code));
-  const box = find(0x25a1);
-  return [...text].map((letter) => {
+  const runs: { text: string; font: PDFFont }[] = [];
+  for (const letter of text) {
     const own = find(letter.codePointAt(0)!);
-    return own ? { letter, font: own.font } : { letter: box ? '□' : '?', font: (box ?? faces[0]!).font };
-  });
+    const box = own ? undefined : find(0x25a1);
+    const { font } = own ?? box ?? faces[0]!;
+    const shown = own ? letter : box ? '□' : '?';
+    const last = runs.at(-1);
+    if (last?.font === font) last.text += shown;
+    else runs.push({ text: shown, font });
+  }
+  return runs;
+}
+
+/** How wide a text is, in points. */
+export const widthOf = (text: string, faces: Faces, size: number): number =>
+  spell(text, faces).reduce((sum, run) => sum + run.font.widthOfTextAtSize(run.text, size), 0);
+
+/** The longest beginning of a text that fits with dots after it. */
+function cutOff(text: string, faces: Faces, size: number, width: number): string {
+  const letters = [...text];
+  while (letters.length > 0 && widthOf(`${letters.join('')}…`, faces, size) > width) letters.pop();
+  return `${letters.join('').trimEnd()}…`;
 }
 
 /** Writes a text within a width: smaller where it is too long, down to six points, and cut off with dots past that. */
@@ -37,24 +60,15 @@ export function write(
   faces: Faces,
   width: number,
 ): void {
-  const letters = spell(text, faces);
-  const wide = letters.reduce((sum, { letter, font }) => sum + font.widthOfTextAtSize(letter, most), 0);
+  const wide = widthOf(text, faces, most);
   const size = Math.max(6, Math.min(most, (most * width) / Math.max(wide, 1)));
-  const end = spell('…', faces)[0]!;
+  const whole = (wide * size) / most <= width + 0.01;
   let at = x;
-  for (const { letter, font } of letters) {
-    const advance = font.widthOfTextAtSize(letter, size);
-    const past = at + advance > x + width + 0.01;
-    if (past) at -= end.font.widthOfTextAtSize('…', size) * 0.5;
-    page.drawText(past ? end.letter : letter, { x: at, y, size, font: past ? end.font : font, color: INK });
-    if (past) return;
-    at += advance;
+  for (const run of spell(whole ? text : cutOff(text, faces, size, width), faces)) {
+    page.drawText(run.text, { x: at, y, size, font: run.font, color: INK });
+    at += run.font.widthOfTextAtSize(run.text, size);
   }
 }
-
-/** How wide a text is, in points. */
-export const widthOf = (text: string, faces: Faces, size: number): number =>
-  spell(text, faces).reduce((sum, { letter, font }) => sum + font.widthOfTextAtSize(letter, size), 0);
 
 /** A new document with its faces, plain and bold. */
 export async function newDocument(
