@@ -17,16 +17,17 @@ describe('an outlook', () => {
   it('nets the sessions in the order of their days, piece by piece', () => {
     const found = outlook(
       { free: 5000, lengths: [3000, 2000] },
-      [need('2030-05-08', [1500]), need('2030-05-01', [1800, 1900])],
+      [need('2030-05-08', [300, 1200]), need('2030-05-01', [1800, 1900])],
       [],
       buying,
     );
-    // First the 1st of May: 1,900 from the 2,000 (the shortest that takes it), 1,800 from the 3,000. Left: 100 and 1,200.
+    // First the 1st of May: 1,900 from the 2,000 (the shortest that takes it), 1,800 from the 3,000. Left: 100 and 1,200, which
+    // is taken whole.
     expect(found.lines.map((line) => [line.on, line.there, line.short])).toEqual([
       ['2030-05-01', 3700, 0],
-      ['2030-05-08', 0, 1500],
+      ['2030-05-08', 1200, 300],
     ]);
-    expect(found).toMatchObject({ short_on: '2030-05-08', short: 1500, packs: 1, cost: 700, order_by: '2030-05-04' });
+    expect(found).toMatchObject({ short_on: '2030-05-08', short: 300, packs: 1, cost: 700, order_by: '2030-05-04' });
   });
 
   it('does not take two short pieces for one long', () => {
