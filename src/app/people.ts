@@ -19,7 +19,7 @@ export interface PersonView extends Person {
   readonly wrists: readonly Wrist[];
 }
 
-/** How many people one page of the list shows; the search narrows it. */
+/** How many people the list shows at once; the search narrows it. */
 export const PEOPLE_SHOWN = 200;
 
 export function findPeople(search: string): Promise<PersonLine[]> {

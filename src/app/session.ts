@@ -161,11 +161,19 @@ export function noteCut(id: string, version: number, cut: boolean, seen: readonl
   });
 }
 
-export function pageOfSessions(page: number): Promise<{ lines: SessionLine[]; count: number; size: number }> {
+/** A page of the list of sessions, and how many there are in all. */
+export interface SessionPage {
+  readonly lines: readonly SessionLine[];
+  readonly count: number;
+  readonly size: number;
+}
+
+/** Sessions whose name or place has such a part, newest first. */
+export function pageOfSessions(page: number, find = ''): Promise<SessionPage> {
   const size = 50;
   return inTransaction(async (t) => ({
-    lines: await listSessions(size, (page - 1) * size, t),
-    count: await countSessions(t),
+    lines: await listSessions(size, (page - 1) * size, t, find),
+    count: await countSessions(t, find),
     size,
   }));
 }

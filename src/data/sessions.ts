@@ -76,18 +76,26 @@ export interface SessionLine {
   readonly cut: boolean;
 }
 
+/** Standing sessions whose name or place has such a part, whatever its case; all of them for an empty one. */
+const FOUND = "deleted_at IS NULL AND strpos(lower(title || ' ' || place), lower($1)) > 0";
+
 /** Sessions that are not deleted, newest first, with their number of seats. */
-export function listSessions(limit: number, offset: number, t: Transaction): Promise<SessionLine[]> {
+export function listSessions(limit: number, offset: number, t: Transaction, find = ''): Promise<SessionLine[]> {
   return database().query<SessionLine>(
     `SELECT s.id, s.title, s.held_on, to_char(s.starts_at, 'HH24:MI') AS starts_at, s.minutes, s.place, s.cut_done IS NOT NULL AS cut,
             (SELECT count(*)::int FROM seats WHERE session_id = s.id) AS seats
-       FROM sessions s WHERE s.deleted_at IS NULL ORDER BY s.held_on DESC, s.starts_at DESC NULLS LAST, s.id LIMIT $1 OFFSET $2`,
-    { bind: [limit, offset], type: QueryTypes.SELECT, transaction: t },
+       FROM sessions s WHERE ${FOUND} ORDER BY s.held_on DESC, s.starts_at DESC NULLS LAST, s.id LIMIT $2 OFFSET $3`,
+    { bind: [find, limit, offset], type: QueryTypes.SELECT, transaction: t },
   );
 }
 
-export async function countSessions(t: Transaction): Promise<number> {
-  return SessionRow.count({ where: { deleted_at: null }, transaction: t });
+export async function countSessions(t: Transaction, find = ''): Promise<number> {
+  const [row] = await database().query<{ count: number }>(`SELECT count(*)::int FROM sessions WHERE ${FOUND}`, {
+    bind: [find],
+    type: QueryTypes.SELECT,
+    transaction: t,
+  });
+  return row!.count;
 }
 
 /** Sessions other than these, deleted ones too. */

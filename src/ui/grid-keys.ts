@@ -16,8 +16,9 @@ export function gridKeys(event: KeyboardEvent<HTMLElement>): void {
   const { row, col } = field.dataset;
   if (row === undefined || col === undefined || event.altKey || event.ctrlKey || event.metaKey) return;
   if (event.key === 'Escape') return field.blur();
-  const cell = (r: number, c: number) =>
-    event.currentTarget.querySelector<HTMLElement>(`[data-row="${r}"][data-col="${c}"]:not(:disabled)`);
+  const table = event.currentTarget;
+  const cell = (r: number | string, c: number | string) =>
+    table.querySelector<HTMLElement>(`[data-row="${r}"][data-col="${c}"]:not(:disabled)`);
   const [r, c] = [Number(row), Number(col)];
   const columns = 20;
   let next: HTMLElement | null = null;
@@ -32,4 +33,9 @@ export function gridKeys(event: KeyboardEvent<HTMLElement>): void {
   if (!next) return;
   next.focus();
   if (next instanceof HTMLInputElement && next.type !== 'checkbox') next.select();
+  // What was written is read as its field is left, and may put another field where this one goes.
+  const to = next.dataset;
+  requestAnimationFrame(() => {
+    if (document.activeElement === document.body) cell(to.row!, to.col!)?.focus();
+  });
 }

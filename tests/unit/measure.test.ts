@@ -31,6 +31,9 @@ describe('lengths as makers write them', () => {
     ['6 ½ in / 16.5 cm', 165.1],
     ['16.5 cm or 6.5 in', 165],
     ['1 in = 2.5 cm', 25.4],
+    // Both systems one after the other are one length said twice, not a sum.
+    ['16.5 cm 6 1/2 in', 165],
+    ['5 ft 2 in 157.5 cm', 1574.8],
   ])('reads %s', (text, expected) => {
     expect(mm(text)).toBeCloseTo(expected, 6);
   });
@@ -47,6 +50,8 @@ describe('lengths as makers write them', () => {
     ['1,200 mm', 0, 'could be 1200 or 1.200'],
     ['2 in 5 ft', 7, 'cannot follow'],
     ['1 m 20', 6, 'unit is missing'],
+    ['1.2 m 44 in', 6, '82 mm \\(7 %\\) apart'],
+    ['16 cm 17 cm', 9, 'cannot follow'],
     ['16 cm wide', 6, 'left over'],
     ['cm', 0, 'number is expected'],
   ])('refuses %s at %i', (text, at, why) => {

@@ -32,6 +32,7 @@ describe('a pasted list', () => {
     ['Bram, hand 205 mm, 170 mm, 40', { name: 'Bram', hand_mm: 205, wrist_mm: 170, age: 40 }],
     ['Tam Reedmace;', { name: 'Tam Reedmace', wrist_mm: null, age: null, project: null }],
     ['Anna (9), 15 cm', { name: 'Anna', age: 9, wrist_mm: 150 }],
+    ['Esk Lowther 16.5 cm 6 1/2 in, 40', { name: 'Esk Lowther', age: 40, wrist_mm: 165 }],
     ['<i onclick=go(1)>, 16.5 cm, 30', { name: '<i onclick=go(1)>', age: 30, wrist_mm: 165 }],
     ['Ruth Saltings ~', { name: 'Ruth Saltings' }],
     ['<b>Max</b>, 7¼", 22', { name: '<b>Max</b>', wrist_mm: 184, age: 22 }],
@@ -46,12 +47,17 @@ describe('a pasted list', () => {
     ['Ivy, 2 m, 50', 'wrist', 'cannot be a wrist'],
     ['16.5 cm, 9', 'name', 'No name'],
     ['Asta, 16.5 cm, purple', 'rest', 'was not understood'],
+    // Neither the thickness of a cord nor a second number is part of a wrist, an age or a name.
+    ['Hew Tarn 16.5 cm 5 mm cord, 40', 'rest', '“5 mm cord” was not understood'],
+    ['Ed Lowther 165 205, 30', 'rest', '“205” was not understood'],
+    ['Di Oke 15 cm 8 in, 8', 'wrist', 'disagree'],
   ])('asks about %s', (text, field, why) => {
     const { faults, seat } = one(text);
     expect(faults[0]).toMatchObject({ field });
     expect(faults[0]!.problem).toContain(why);
     // Nothing written is lost: what was not understood is in the note.
     if (field === 'rest' || field === 'wrist') expect(seat.note).toContain(faults[0]!.text);
+    expect(seat.name).not.toMatch(/\d/);
   });
 
   it.each([

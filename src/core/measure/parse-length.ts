@@ -23,7 +23,9 @@ function scanUnit(text: string, at: number): { unit: Unit | undefined; spelling:
   return { unit: unitOf(spelling), spelling, end: at + spelling.length };
 }
 
-/** One quantity, which may be compound: `5 ft 2 1/2 in`, `1 m 20 cm`. */
+const isMetric = (unit: Unit): boolean => unit === 'mm' || unit === 'cm' || unit === 'm';
+
+/** One quantity, which may be compound: `5 ft 2 1/2 in`, `1 m 20 cm`. It ends where the other system of units begins. */
 function scanQuantity(text: string, start: number, bare: Unit): Quantity {
   let at = start;
   let mm = 0;
@@ -44,6 +46,7 @@ function scanQuantity(text: string, start: number, bare: Unit): Quantity {
         at: unitAt,
         problem: `“${spelling}” is not a unit of length known here; use mm, cm, m, in, ft or yd`,
       };
+    if (smallest && isMetric(unit) !== isMetric(smallest)) return { ok: true, mm, unit: smallest, end: at };
     if (smallest && MM_PER[unit] >= MM_PER[smallest]) {
       return { ok: false, at: unitAt, problem: `${unit} cannot follow ${smallest} in one length` };
     }
@@ -55,15 +58,15 @@ function scanQuantity(text: string, start: number, bare: Unit): Quantity {
   }
 }
 
-/** Where the second half of a dual entry starts: after `(`, `/`, `=`, `≈` or `or`. */
-function dualStart(text: string, at: number): number | null {
-  const found = /^\s*(?:[(/=≈]|or\b)\s*/i.exec(text.slice(at));
+/** Where the second half of a dual entry starts: after `(`, `/`, `=`, `≈` or `or`, or right with its number where it is after a unit. */
+function dualStart(text: string, { end: at, unit }: Quantity & { ok: true }): number | null {
+  const found = (unit ? /^\s*(?:[(/=≈]|or\b|(?=[\d.¼-¾⅐-⅞]))\s*/i : /^\s*(?:[(/=≈]|or\b)\s*/i).exec(text.slice(at));
   return found ? at + found[0].length : null;
 }
 
 /**
  * Reads a length in any form a maker writes: `165`, `16.5 cm`, `16,5 cm`, `6 1/2 in`, `6½"`, `5 ft 2 in`, and dual entries
- * such as `165 mm (6 ½ in)`, whose halves must agree.
+ * such as `165 mm (6 ½ in)` or `16.5 cm 6 ½ in`, whose halves must agree.
  *
  * @param text what was written
  * @param bare the unit of a number without one; millimetres unless said otherwise
@@ -76,7 +79,7 @@ export function parseLength(text: string, bare: Unit = 'mm'): LengthReading {
   if (!first.ok) return first;
   if (first.mm <= 0) return { ok: false, at: start, problem: 'A length must be more than zero' };
 
-  const secondAt = dualStart(text, first.end);
+  const secondAt = dualStart(text, first);
   if (secondAt === null) {
     const rest = skipSpace(text, first.end);
     if (rest < text.length)

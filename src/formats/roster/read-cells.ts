@@ -3,12 +3,16 @@ import type { RosterFault, RosterLine, RosterProject, RosterSeat } from './roste
 import { take, takeAvoid, takeLoop, takeProject, takeSkill } from './words';
 
 const NUMBER = String.raw`(?:\d+\s*[-\s]\s*)?\d+\s*[/⁄]\s*\d+|\d+(?:[.,]\d+)?\s*[¼½¾⅓⅔⅛⅜⅝⅞]?|[¼½¾⅓⅔⅛⅜⅝⅞]`;
-const UNIT = String.raw`(?:mm|cm|millimet(?:re|er)s?|centimet(?:re|er)s?|inch(?:es)?|ins?\b\.?|met(?:re|er)s?|m\b|ft\b|feet|foot|["″”]|'')`;
+const METRIC = String.raw`(?:mm|cm|millimet(?:re|er)s?|centimet(?:re|er)s?|met(?:re|er)s?|m\b)`;
+const IMPERIAL = String.raw`(?:inch(?:es)?|ins?\b\.?|ft\b|feet|foot|["″”]|'')`;
+const UNIT = `(?:${METRIC}|${IMPERIAL})`;
 const LENGTH = String.raw`(?:${NUMBER})\s*${UNIT}`;
+/** The other system of units right after it, which is the same length said twice. */
+const TWICE = String.raw`(?:${NUMBER})\s*${METRIC}\s*(?:${NUMBER})\s*${IMPERIAL}|(?:${NUMBER})\s*${IMPERIAL}\s*(?:${NUMBER})\s*${METRIC}`;
 const GUESS = String.raw`(?:~|≈|(?:about|approx\.?|est(?:imated?)?\.?|maybe|roughly|ca?\.)\s*)`;
 /** A length with its unit, perhaps doubled in another unit, perhaps marked as a guess. */
 const WITH_UNIT = new RegExp(
-  String.raw`(${GUESS}?)\s*(${LENGTH}(?:\s*(?:\(\s*${LENGTH}\s*\)|[/=≈]\s*${LENGTH}))?)\s*(\?|\(est(?:\.|imate)?\)|est\b\.?)?`,
+  String.raw`(${GUESS}?)\s*(${TWICE}|${LENGTH}(?:\s*(?:\(\s*${LENGTH}\s*\)|[/=≈]\s*${LENGTH}))?)\s*(\?|\(est(?:\.|imate)?\)|est\b\.?)?`,
   'iu',
 );
 /** A number on its own that only a wrist can be: marked as a guess, with a fraction, a decimal, or over 100. */
@@ -18,8 +22,8 @@ const BARE = new RegExp(
 );
 const AGE =
   /(?<![\p{L}\d])(?:(?:age|aged)[:\s]*(\d{1,3})|(\d{1,3})\s*(?:y\/?o|yrs?(?: old)?|years?(?: old)?|y)(?![\p{L}]))/iu;
-/** A small whole number that stands alone or in brackets of its own. */
-const SMALL = /(?<=^|\s)\(?(\d{1,2})\)?(?=\s|$)/u;
+/** A small whole number that stands alone or in brackets of its own, with no unit after it. */
+const SMALL = new RegExp(String.raw`(?<=^|\s)\(?(\d{1,2})\)?(?=\s|$)(?!\s*${UNIT}(?!\p{L}))`, 'iu');
 
 /** A line being read: what is found so far, and what is left of each cell. */
 interface Draft {
@@ -133,6 +137,9 @@ function readSmallNumbers(draft: Draft, rests: string[]): string[] {
 
 const tidy = (text: string): string => text.replace(/\s+/g, ' ').replace(/^[\s,;:.()~≈–—-]+|[\s,;:(~≈–—-]+$/g, '');
 
+/** A number that is in no name: of three digits, or with a unit. What stands before it is the name. */
+const ODD = new RegExp(String.raw`^(.*\S)\s+((?:\d{3,}|(?:${NUMBER})\s*${UNIT})(?!\p{L}).*)$`, 'isu');
+
 /** Reads a line from its cells, whatever their order: the first words left over are the name, the rest goes to the note. */
 export function readCells(
   cells: readonly string[],
@@ -145,7 +152,9 @@ export function readCells(
     draft,
     cells.map((cell) => readCell(draft, cell, projects)),
   );
-  const [name = '', ...extra] = rests.map(tidy).filter((rest) => rest !== '');
+  const [words = '', ...others] = rests.map(tidy).filter((rest) => rest !== '');
+  const [, name = words, odd] = ODD.exec(words) ?? [];
+  const extra = odd === undefined ? others : [odd, ...others];
   for (const rest of extra)
     draft.faults.push({ field: 'rest', text: rest, problem: `“${rest}” was not understood; it is kept as a note` });
   const shortName = name.slice(0, 120);

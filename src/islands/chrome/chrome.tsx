@@ -40,7 +40,11 @@ export function Chrome({ units: firstUnits, theme: firstTheme }: { units: Units;
   }, [theme]);
   useHotkeys('u', toggleUnits);
   useHotkeys('?', () => dialog.current?.showModal(), { useKey: true });
-  useHotkeys('/', () => document.querySelector<HTMLElement>('[data-find]')?.focus(), { preventDefault: true });
+  // By what it writes: on many keyboards these are not the key of their own that the name of a code means.
+  useHotkeys('/', () => document.querySelector<HTMLElement>('[data-find]')?.focus(), {
+    useKey: true,
+    preventDefault: true,
+  });
 
   const button = 'flex w-full flex-col items-center gap-0.5 py-2 text-xs hover:bg-base-300/60';
   return (

@@ -12,11 +12,13 @@ const column = columnsOf<PersonLine>();
 
 interface Props {
   initial: PersonLine[];
+  /** As many as the list shows at once. */
+  most: number;
   units: Units;
   today: string;
 }
 
-function People({ initial, units: firstUnits, today }: Props) {
+function People({ initial, most, units: firstUnits, today }: Props) {
   const units = useUnits(firstUnits);
   const [find, setFind] = useState('');
   const [chosen, setChosen] = useState<string | null>(null);
@@ -96,6 +98,9 @@ function People({ initial, units: firstUnits, today }: Props) {
               numeric={['age', 'wrist', 'sessions']}
               selected={chosen}
             />
+            {lines.length >= most && (
+              <p className="quiet px-2 py-3">The first {most} by name. Find a part of a name to see others.</p>
+            )}
           </div>
         )}
       </div>

@@ -1,108 +1,42 @@
+import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
 import { format, parseISO } from 'date-fns';
 import { useMemo, useState } from 'react';
-import { useForm } from 'react-hook-form';
-import type { NewSession } from '../../core/session';
+import type { SessionPage } from '../../app/session';
 import type { SessionLine } from '../../data/sessions';
 import { request, type RequestProblem } from '../../ui/api';
 import { columnsOf, SortTable } from '../../ui/sort-table';
+import { NewSessionForm } from './new-session-form';
 
 const column = columnsOf<SessionLine>();
 
-/** The form for a new session: a name and a day are enough. */
-function NewSessionForm({ today }: { today: string }) {
-  const { register, handleSubmit, formState } = useForm<{
-    title: string;
-    held_on: string;
-    starts_at: string;
-    place: string;
-  }>({
-    defaultValues: { title: '', held_on: today, starts_at: '', place: '' },
-  });
-  const [problem, setProblem] = useState<string | null>(null);
-  const [id] = useState(() => crypto.randomUUID());
-  async function create({ starts_at, ...given }: { title: string; held_on: string; starts_at: string; place: string }) {
-    setProblem(null);
-    try {
-      const session: NewSession = { ...given, ...(starts_at && { starts_at }) };
-      await request('POST', '/api/sessions', { id, session });
-      window.location.assign(`/sessions/${id}/seats`);
-    } catch (error) {
-      setProblem(`${(error as RequestProblem).message} Nothing you wrote is lost; try again.`);
-    }
-  }
-  return (
-    <form
-      id="new"
-      noValidate
-      onSubmit={handleSubmit(create)}
-      className="mt-3 flex flex-wrap items-end gap-3 border-y hair bg-base-200 px-4 py-3"
-      aria-label="New session"
-    >
-      <label className="block">
-        <span className="block text-sm">New session</span>
-        <input
-          className="input w-64"
-          placeholder="Name"
-          maxLength={120}
-          autoComplete="off"
-          aria-invalid={Boolean(formState.errors.title)}
-          {...register('title', { validate: (v) => v.trim() !== '' || 'Give the session a name.' })}
-        />
-      </label>
-      <label className="block">
-        <span className="block text-sm">Day</span>
-        <input
-          type="date"
-          className="input w-40"
-          aria-invalid={Boolean(formState.errors.held_on)}
-          {...register('held_on', { required: 'Choose the day.' })}
-        />
-      </label>
-      <label className="block">
-        <span className="block text-sm">Start</span>
-        <input type="time" className="input w-32" {...register('starts_at')} />
-      </label>
-      <label className="block">
-        <span className="block text-sm">Place</span>
-        <input className="input w-48" maxLength={120} autoComplete="off" {...register('place')} />
-      </label>
-      <button type="submit" className="btn btn-primary" disabled={formState.isSubmitting}>
-        Plan it
-      </button>
-      <p role="alert" className="w-full font-semibold text-error empty:hidden">
-        {problem ?? formState.errors.title?.message ?? formState.errors.held_on?.message}
-      </p>
-    </form>
-  );
+interface Props {
+  today: string;
+  first: SessionPage;
+  page: number;
 }
 
-/** All sessions: the form for a new one, then the list. */
-export function SessionsScreen({
-  lines,
-  count,
-  page,
-  size,
-  today,
-}: {
-  lines: SessionLine[];
-  count: number;
-  page: number;
-  size: number;
-  today: string;
-}) {
-  const [rows, setRows] = useState(lines);
+function Sessions({ today, first, page: firstPage }: Props) {
   const [find, setFind] = useState('');
+  const [page, setPage] = useState(firstPage);
   const [gone, setGone] = useState<SessionLine | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
+  const { data, error, refetch } = useQuery({
+    queryKey: ['sessions', find, page],
+    queryFn: () => request<SessionPage>('GET', `/api/sessions?find=${encodeURIComponent(find)}&page=${page}`),
+    ...(find === '' && page === firstPage && { initialData: first }),
+    placeholderData: (before) => before,
+    staleTime: 5_000,
+  });
+  const { lines, count, size } = data ?? first;
   const columns = useMemo(() => {
     async function remove(line: SessionLine) {
       setProblem(null);
       try {
         await request('DELETE', `/api/sessions/${line.id}`);
-        setRows((before) => before.filter((row) => row.id !== line.id));
         setGone(line);
-      } catch (error) {
-        setProblem((error as RequestProblem).message);
+        await refetch();
+      } catch (fault) {
+        setProblem((fault as RequestProblem).message);
       }
     }
     return [
@@ -138,14 +72,32 @@ export function SessionsScreen({
         ),
       }),
     ];
-  }, []);
+  }, [refetch]);
   async function bringBack(line: SessionLine) {
-    await request('POST', `/api/sessions/${line.id}/restore`);
-    setRows((before) => [line, ...before].sort((a, b) => b.held_on.localeCompare(a.held_on)));
-    setGone(null);
+    setProblem(null);
+    try {
+      await request('POST', `/api/sessions/${line.id}/restore`);
+      setGone(null);
+      await refetch();
+    } catch (fault) {
+      setProblem((fault as RequestProblem).message);
+    }
   }
-  const shown = rows.filter((row) => `${row.title} ${row.place}`.toLowerCase().includes(find.toLowerCase()));
   const pages = Math.max(1, Math.ceil(count / size));
+  /** Not disabled at an end: the focus would be lost there, and the page's keys with it. */
+  const turn = (name: string, by: number) => {
+    const there = page + by >= 1 && page + by <= pages;
+    return (
+      <button
+        type="button"
+        className={`btn btn-sm ${there ? '' : 'btn-disabled'}`}
+        aria-disabled={!there}
+        onClick={() => there && setPage(page + by)}
+      >
+        {name}
+      </button>
+    );
+  };
   return (
     <>
       <NewSessionForm today={today} />
@@ -155,9 +107,12 @@ export function SessionsScreen({
           <input
             className="input input-sm w-56"
             value={find}
-            onChange={(event) => setFind(event.target.value)}
+            onChange={(event) => {
+              setFind(event.target.value);
+              setPage(1);
+            }}
             data-find
-            placeholder="on this page"
+            placeholder="part of a name or place"
           />
         </label>
         <p role="status" className="text-sm">
@@ -171,33 +126,39 @@ export function SessionsScreen({
           )}
         </p>
         <p role="alert" className="text-sm font-semibold text-error">
-          {problem}
+          {problem ?? error?.message}
         </p>
       </div>
       <div className="mt-2 overflow-x-auto px-2">
-        {rows.length === 0 ? (
-          <p className="p-4">No sessions yet. Name one above, then paste the list of who is coming.</p>
+        {lines.length > 0 ? (
+          <SortTable rows={lines} columns={columns} caption="Sessions" numeric={['seats']} />
         ) : (
-          <SortTable rows={shown} columns={columns} caption="Sessions" numeric={['seats']} />
+          <p className="p-4">
+            {find
+              ? `No session has “${find}” in its name or place.`
+              : 'No sessions yet. Name one above, then paste the list of who is coming.'}
+          </p>
         )}
       </div>
       {pages > 1 && (
         <nav aria-label="Pages" className="flex items-center gap-3 px-4 py-4">
-          {page > 1 && (
-            <a className="btn btn-sm" href={`?page=${page - 1}`}>
-              Newer
-            </a>
-          )}
+          {turn('Newer', -1)}
           <span>
             Page {page} of {pages}
           </span>
-          {page < pages && (
-            <a className="btn btn-sm" href={`?page=${page + 1}`}>
-              Older
-            </a>
-          )}
+          {turn('Older', 1)}
         </nav>
       )}
     </>
+  );
+}
+
+/** All sessions: the form for a new one, then the list, newest first, to find in and to go through page by page. */
+export function SessionsScreen(props: Props) {
+  const [client] = useState(() => new QueryClient());
+  return (
+    <QueryClientProvider client={client}>
+      <Sessions {...props} />
+    </QueryClientProvider>
   );
 }

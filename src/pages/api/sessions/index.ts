@@ -1,5 +1,7 @@
-import { createSession } from '../../../app/session';
+import { createSession, pageOfSessions } from '../../../app/session';
 import { checkNewSession } from '../../../http/checks';
-import { writes } from '../../../http/endpoint';
+import { reads, writes } from '../../../http/endpoint';
+import { pageNumber } from '../../../http/page-number';
 
+export const GET = reads(({ url }) => pageOfSessions(pageNumber(url), url.searchParams.get('find') ?? ''));
 export const POST = writes(checkNewSession, ({ id, session }) => createSession(id, session));

@@ -1,0 +1,72 @@
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import type { NewSession } from '../../core/session';
+import { request, type RequestProblem } from '../../ui/api';
+
+/** The form for a new session: a name and a day are enough. */
+export function NewSessionForm({ today }: { today: string }) {
+  const { register, handleSubmit, formState } = useForm<{
+    title: string;
+    held_on: string;
+    starts_at: string;
+    place: string;
+  }>({
+    defaultValues: { title: '', held_on: today, starts_at: '', place: '' },
+  });
+  const [problem, setProblem] = useState<string | null>(null);
+  const [id] = useState(() => crypto.randomUUID());
+  async function create({ starts_at, ...given }: { title: string; held_on: string; starts_at: string; place: string }) {
+    setProblem(null);
+    try {
+      const session: NewSession = { ...given, ...(starts_at && { starts_at }) };
+      await request('POST', '/api/sessions', { id, session });
+      window.location.assign(`/sessions/${id}/seats`);
+    } catch (error) {
+      setProblem(`${(error as RequestProblem).message} Nothing you wrote is lost; try again.`);
+    }
+  }
+  return (
+    <form
+      id="new"
+      noValidate
+      onSubmit={handleSubmit(create)}
+      className="mt-3 flex flex-wrap items-end gap-3 border-y hair bg-base-200 px-4 py-3"
+      aria-label="New session"
+    >
+      <label className="block">
+        <span className="block text-sm">New session</span>
+        <input
+          className="input w-64"
+          placeholder="Name"
+          maxLength={120}
+          autoComplete="off"
+          aria-invalid={Boolean(formState.errors.title)}
+          {...register('title', { validate: (v) => v.trim() !== '' || 'Give the session a name.' })}
+        />
+      </label>
+      <label className="block">
+        <span className="block text-sm">Day</span>
+        <input
+          type="date"
+          className="input w-40"
+          aria-invalid={Boolean(formState.errors.held_on)}
+          {...register('held_on', { required: 'Choose the day.' })}
+        />
+      </label>
+      <label className="block">
+        <span className="block text-sm">Start</span>
+        <input type="time" className="input w-32" {...register('starts_at')} />
+      </label>
+      <label className="block">
+        <span className="block text-sm">Place</span>
+        <input className="input w-48" maxLength={120} autoComplete="off" {...register('place')} />
+      </label>
+      <button type="submit" className="btn btn-primary" disabled={formState.isSubmitting}>
+        Plan it
+      </button>
+      <p role="alert" className="w-full font-semibold text-error empty:hidden">
+        {problem ?? formState.errors.title?.message ?? formState.errors.held_on?.message}
+      </p>
+    </form>
+  );
+}

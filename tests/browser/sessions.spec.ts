@@ -1,0 +1,71 @@
+import { expect, makeSession, open, post, saved, test } from './fixture';
+
+test('a session is found among all, deleted, and brought back', async ({ page }) => {
+  await open(page, '/');
+  // More than a page of others, all of them later: what is looked for is not on the first page.
+  await post(page, '/api/sessions', {
+    id: crypto.randomUUID(),
+    session: { title: 'Weir_lamp 100% evening', held_on: '2019-05-06' },
+  });
+  for (let i = 0; i < 51; i++)
+    await post(page, '/api/sessions', {
+      id: crypto.randomUUID(),
+      session: { title: `Ebb ${i}`, held_on: `2020-01-${String((i % 28) + 1).padStart(2, '0')}`, place: 'Net loft' },
+    });
+  await open(page, '/sessions');
+  const rows = page.getByRole('table', { name: 'Sessions' }).getByRole('row');
+  await expect(rows).toHaveCount(51);
+  await expect(page.getByRole('link', { name: 'Weir_lamp 100% evening' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Older' }).click();
+  await expect(page.getByRole('link', { name: 'Weir_lamp 100% evening' })).toBeVisible();
+  await page.getByRole('button', { name: 'Newer' }).click();
+  await expect(rows).toHaveCount(51);
+
+  await page.keyboard.press('/');
+  await page.keyboard.type('_LAMP 100%');
+  await expect(rows).toHaveCount(2);
+  // By its place too; and the first page of what is found, whatever page was open.
+  await page.getByRole('textbox', { name: 'Find' }).fill('net loft');
+  await expect(page.getByText('Page 1 of 2')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Find' }).fill('nobody’s name');
+  await expect(page.getByText('No session has “nobody’s name” in its name or place.')).toBeVisible();
+
+  await page.getByRole('textbox', { name: 'Find' }).fill('weir_lamp');
+  await page.getByRole('button', { name: 'Delete Weir_lamp 100% evening' }).click();
+  await expect(page.getByRole('status').getByText('Weir_lamp 100% evening deleted.')).toBeVisible();
+  await expect(page.getByText('No session has “weir_lamp” in its name or place.')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('link', { name: 'Weir_lamp 100% evening' })).toBeVisible();
+});
+
+test('a session’s name, day, hour, length and place are changed on its clip, and the wrong said', async ({ page }) => {
+  await open(page, '/');
+  const id = await makeSession(page, 'Clip');
+  await open(page, `/sessions/${id}/seats`);
+  const name = page.getByRole('textbox', { name: 'Session name' });
+  await name.fill('');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('A session needs a name')).toBeVisible();
+  await name.fill('Neap tide <b>club</b>');
+  await page.keyboard.press('Enter');
+  await page.getByLabel('Day').fill('2032-06-07');
+  await page.getByLabel('Start').fill('18:30');
+  await page.getByRole('textbox', { name: 'Minutes' }).fill('nine');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Minutes, 10 to 720')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Minutes' }).fill('95');
+  await page.getByRole('textbox', { name: 'Place' }).fill('Sail loft');
+  await page.keyboard.press('Enter');
+  await saved(page);
+  await page.reload();
+  await expect(name).toHaveValue('Neap tide <b>club</b>');
+  await expect(page.getByLabel('Day')).toHaveValue('2032-06-07');
+  await expect(page.getByText('Monday')).toBeVisible();
+  await expect(page.getByLabel('Start')).toHaveValue('18:30');
+  await expect(page.getByRole('textbox', { name: 'Minutes' })).toHaveValue('95');
+  await expect(page).toHaveTitle('Neap tide <b>club</b>: seats · Lapboard');
+  await open(page, '/sessions');
+  await expect(
+    page.getByRole('row', { name: /Mon 7 Jun 2032 18:30 Neap tide <b>club<\/b> Sail loft 0/ }),
+  ).toBeVisible();
+});
