@@ -67,6 +67,57 @@ describe('documents that ship', () => {
       (p) => ({ ...p, cords: p.cords.map((x) => ({ ...x, legs: [{ route: [{ part: 'end' }] }] })) }),
       '/layout/1',
     ],
+    [
+      'one of two sections that no cord goes through',
+      (p) => ({
+        ...p,
+        sections: [...p.sections, { ...p.sections[0]!, id: 'far-band' }],
+        layout: [...p.layout, 'far-band'],
+      }),
+      '/layout/3',
+    ],
+    ['something in the band that is not there', (p) => ({ ...p, layout: ['band', 'tail'] }), '/layout/1'],
+    ['the same part twice', (p) => ({ ...p, parts: [p.parts[0]!, ...p.parts] }), '/parts/1/id'],
+    [
+      'hardware that is none',
+      (p) => ({ ...p, hardware: [{ ...p.hardware[0]!, default: 'anchor' }] }),
+      '/hardware/0/default',
+    ],
+    [
+      'a part on what is not there',
+      (p) => ({ ...p, parts: p.parts.map((x) => ({ ...x, on: 'hook' })) }),
+      '/parts/0/on',
+    ],
+    ['a buckle on nothing', (p) => ({ ...p, parts: p.parts.map(({ on: _, ...x }) => x) }), '/parts/0/on'],
+    [
+      'a loop for a button that is not there',
+      (p) => ({ ...p, parts: p.parts.map((x) => ({ ...x, mate: 'button' })) }),
+      '/parts/0/mate',
+    ],
+    [
+      'tails through a slider that is not there',
+      (p) => ({ ...p, parts: p.parts.map((x) => ({ ...x, slider: 'knots' })) }),
+      '/parts/0/slider',
+    ],
+    [
+      'beads that are not among its hardware',
+      (p) => ({ ...p, sections: p.sections.map((x) => ({ ...x, beads: ['pearl'] })) }),
+      '/sections/0/beads/0',
+    ],
+    [
+      'a length over hardware that is not there',
+      (p) => ({ ...p, sections: p.sections.map((x) => ({ ...x, count: { over: 'button' } })) }),
+      '/sections/0/count/over',
+    ],
+    [
+      'a way through a part that is not there',
+      (p) => ({ ...p, cords: p.cords.map((x) => ({ ...x, legs: [{ route: [{ past: 'knot' }] }] })) }),
+      // What is not there is found before what has no cord: the first fault in the order of the document.
+      '/layout/1',
+    ],
+    ['a bead option that is not there', (p) => ({ ...p, options: { bead: 'pearl' } }), '/options/bead'],
+    ['a button option that is not there', (p) => ({ ...p, options: { button: 'toggle' } }), '/options/button'],
+    ['counted beads of no section', (p) => ({ ...p, options: { beads: 'row' } }), '/options/beads'],
     ['an address for a name', (p) => ({ ...p, slug: 'new' }), '/slug'],
     ['a band of nothing', (p) => ({ ...p, layout: ['near', 'far'] }), '/layout'],
   ])('are refused with %s, saying where', (_, change, at) => {

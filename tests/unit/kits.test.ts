@@ -144,6 +144,30 @@ describe('a layout', () => {
     expect(layoutFault(layout, new Map())).toMatch(/no seat uses now/);
   });
 
+  it('opens fresh spools only where it must; once packs are bought, all of the shelf is there to be used', () => {
+    const shelf = [
+      { ...lots[0]!, fresh: true },
+      { ...lots[1]!, fresh: false },
+    ];
+    const freshOf = (pack: number | null) =>
+      lanesProblem(wanted, shelf, STARTING_FIGURES, pack).stock.map(({ id, fresh }) => [id, fresh]);
+    expect(freshOf(null)).toEqual([
+      ['a', true],
+      ['b', false],
+    ]);
+    expect(freshOf(30_000)).toEqual([
+      ['a', false],
+      ['b', false],
+      ['buy', true],
+    ]);
+  });
+
+  it('is at fault for a cord that nobody uses only where something is laid out of it', () => {
+    const lanes = lanesFrom(solve(problem), wanted, lots, null);
+    const empty = { item: 'cord/satin-2/night', bound_mm: 0, lanes: [] };
+    expect(layoutFault([{ item, bound_mm: 0, lanes }, empty], new Map([[item, wanted]]))).toBeNull();
+  });
+
   it('moves a cut where it fits, locks it there, and solves the rest round it', () => {
     const spread = [
       { stock: 'a', length_mm: 9000, cuts: wanted.map(({ id, mm }) => ({ id, mm })), locked: [] },

@@ -18,6 +18,10 @@ describe('a movement', () => {
     expect(changeOf('issue', 500, balance(1000, 600, 300))).toEqual({ hand: -500, held: -300 });
     expect(changeOf('issue', 200, balance(1000, 600, 300))).toEqual({ hand: -200, held: -200 });
     expect(changeOf('issue', 701, balance(1000, 600, 300))).toBe('700 free of 1000');
+    expect(changeOf('waste', 400, balance(1000, 600, 300))).toEqual({ hand: -400, held: 0 });
+    expect(changeOf('issue', 700, balance(1000, 600, 300))).toEqual({ hand: -700, held: -300 });
+    expect(changeOf('release', 300, balance(1000, 600, 300))).toEqual({ hand: 0, held: -300 });
+    expect(changeOf('count', 600, balance(1000, 600))).toEqual({ hand: -400, held: 0 });
     expect(changeOf('waste', 401, balance(1000, 600, 300))).toBe('400 free of 1000');
     expect(changeOf('release', 301, balance(1000, 600, 300))).toBe('300 reserved');
     expect(changeOf('count', 599, balance(1000, 600))).toMatch(/600 are reserved/);
@@ -57,6 +61,8 @@ describe('weighing', () => {
   it('is net mass over mass a metre, with how far off it may be', () => {
     // (105 − 62) g / 6.8 g/m = 6.3235 m; half a gram is 73.5 mm, two in a hundred 126.5 mm.
     expect(weigh(105, 62, 6.8, 0.5, 0.02)).toEqual({ ok: true, value: { mm: 6323, off_mm: 200 } });
+    // A third of a gram at 6.8 g/m is 49.02 mm, which is said as 50: how far off it may be is never made smaller.
+    expect(weigh(105, 62, 6.8, 1 / 3, 0)).toMatchObject({ ok: true, value: { off_mm: 50 } });
     expect(weigh(61.8, 62, 6.8, 0.5, 0)).toMatchObject({ ok: true, value: { mm: 0 } });
     expect(weigh(40, 62, 6.8, 0.5, 0)).toMatchObject({ ok: false, why: expect.stringContaining('62 g') as string });
   });

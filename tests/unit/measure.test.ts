@@ -60,6 +60,14 @@ describe('lengths as makers write them', () => {
     expect(!reading.ok && reading.problem).toMatch(new RegExp(why));
   });
 
+  it('reads every sign for a fraction as that fraction', () => {
+    // As the signs are decomposed by Unicode: a numerator, a fraction slash, a denominator.
+    for (const sign of '¼½¾⅐⅓⅔⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞') {
+      const [above, below] = sign.normalize('NFKD').split('⁄').map(Number);
+      expect(mm(`2${sign} in`), sign).toBeCloseTo((2 + above! / below!) * 25.4, 6);
+    }
+  });
+
   it('says by how much the halves of a dual entry disagree', () => {
     // 44 in = 1117.6 mm; 1200 − 1117.6 = 82.4 mm, 6.9 % of the larger.
     const reading = parseLength('1.2 m (44 in)');

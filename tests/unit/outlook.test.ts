@@ -60,6 +60,15 @@ describe('an outlook', () => {
     expect(outlook({ free: 0, lengths: [] }, [need('2030-05-01', [12_000])], [], buying).packs).toBeNull();
   });
 
+  it('says no cost where a price or a pack is not known', () => {
+    const of = (known: Partial<Record<'pack' | 'price' | 'lead_days', number | null>>) =>
+      outlook({ free: 0, lengths: [] }, [need('2030-05-01', [9000])], [], { ...buying, ...known });
+    expect(of({})).toMatchObject({ packs: 1, cost: 700, order_by: '2030-04-27' });
+    expect(of({ price: null })).toMatchObject({ packs: 1, cost: null });
+    expect(of({ pack: null })).toMatchObject({ packs: null, cost: null });
+    expect(of({ lead_days: null })).toMatchObject({ packs: 1, order_by: null, short_on: '2030-05-01' });
+  });
+
   it('of tools is what the fullest session lacks, since they come back', () => {
     const rooms = [need('2030-05-01', [], { amount: 5 }), need('2030-05-02', [], { amount: 9 })];
     const of = (comesBack: boolean) => outlook({ free: 6, lengths: [], comesBack }, rooms, [], { ...buying, pack: 1 });

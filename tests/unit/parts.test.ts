@@ -40,6 +40,7 @@ describe('what each part uses of a leg', () => {
     ['double-overhand', {}, 39.9, '(12.75 + 7.18) × 2'],
     ['figure-eight', {}, 34.8, '(12.75 + 4.67) × 2'],
     ['button-knot', { strands: 2 }, 34.3, '(1.5 × 2π × 1.5 + 3) × 2 = 17.14 × 2'],
+    ['button-knot', { strands: 4 }, 48.5, '34.3 × √2: two bundles of twice the area'],
     ['double-connection', {}, 31.8, '(12.75 + π) × 2'],
     ['overhand-loop', { strands: 2, loop: 90 }, 88.5, '45 + 43.5'],
     ['fold-loop', { mate: 40 }, 24.1, '(40 × 1.05 + π 2) ÷ 2 = (42 + 6.28) ÷ 2'],
@@ -92,6 +93,11 @@ describe('what each part takes up of the band', () => {
     ['larks-head', { hardware: hardware('buckle-15') }, 2],
     ['overhand', {}, 6.4],
     ['button-knot', { strands: 2 }, 8],
+    ['button-knot', { strands: 4 }, 11.3],
+    ['button-knot', { strands: 1 }, 8],
+    // One turn more stands a diameter higher: 4.2 d; and of two strands × 1.707.
+    ['double-overhand', {}, 8.4],
+    ['double-overhand', { strands: 2 }, 14.3],
     // Loops, tails, ends and joins none.
     ['fold-loop', { mate: 40 }, 0],
     ['slide-tail', {}, 0],
@@ -105,7 +111,11 @@ describe('what each part takes up of the band', () => {
     // On edge, a button 15 across and 3.5 thick needs 37 round; a button knot of 2 mm cord is a ball of 8, 25.1 round.
     expect(PARTS.button!.girth!(context({ hardware: hardware('button-15') }))).toBe(37);
     expect(PARTS['button-knot']!.girth!(context({ strands: 2 }))).toBeCloseTo(25.1, 1);
-    for (const slug of ['overhand', 'double-overhand', 'figure-eight', 'double-connection'])
+    expect(PARTS['button-knot']!.girth!(context({ strands: 4 }))).toBeCloseTo(35.5, 1);
+    // Three diameters across, and three and a half with a turn more.
+    expect(PARTS.overhand!.girth!(context())).toBeCloseTo(18.85, 2);
+    expect(PARTS['double-overhand']!.girth!(context())).toBeCloseTo(21.99, 2);
+    for (const slug of ['figure-eight', 'double-connection'])
       expect(PARTS[slug]!.girth!(context())).toBeGreaterThan(Math.PI * 2 * 2);
   });
 });
@@ -119,6 +129,16 @@ describe('holes and openings', () => {
     expect(hole('bead-10', 3)!.text).toContain('need 4.3 mm');
     expect(hole('bead-10', 4)!.text).toContain('need 4.8 mm');
     expect(hole('bead-4', 1)!.text).toContain('needs 2 mm');
+  });
+
+  it('take what just goes through, and name the first that does', () => {
+    // Two strands of 2.1 are 4.2 across: a hole of 4.2 takes them.
+    const just = { ...hardware('bead-10'), slug: 'just', name: 'Just', opening_mm: 4.2 };
+    const wide = { ...hardware('bead-10'), slug: 'wide', name: 'Wide', opening_mm: 6 };
+    const check = (own: typeof just) =>
+      PARTS['through-bead']!.check(context({ hardware: own, strands: 2, d: 2.1 }), [wide, just]);
+    expect(check(just)).toEqual([]);
+    expect(check({ ...just, opening_mm: 4.19 })[0]!.text).toContain('Just (hole 4.2 mm) fits');
   });
 
   it('name a bead of the same kind that would do, or say that none would', () => {

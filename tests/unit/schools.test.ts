@@ -57,6 +57,46 @@ describe('schools that reckon by rule', () => {
   });
 });
 
+describe('what a cut leaves, and how likely it is too short', () => {
+  const { spread_steady, tail_steady, short_cost } = STARTING_FIGURES;
+  /** The normal distribution, by its series: 1 ÷ 2 + φ(z) (z + z³ ÷ 3 + z⁵ ÷ 15 + …). */
+  const normal = (z: number): number => {
+    let [term, sum] = [z, z];
+    for (let k = 3; k < 200; k += 2) sum += term = (term * z * z) / k;
+    return 0.5 + (sum * Math.exp((-z * z) / 2)) / Math.sqrt(2 * Math.PI);
+  };
+  const of = (kind: string, cut: { anatomy: readonly { for: string; mm: number }[] }) =>
+    cut.anatomy.filter((entry) => entry.for === kind).reduce((sum, entry) => sum + entry.mm, 0);
+  const school = (name: 'measured' | 'ratio' | 'core-multiple') =>
+    planSeat(seat({ school: name }), SHIPPED, STARTING_FIGURES).cut!;
+
+  it('measured: tail, allowance and rounding are left, and the chance is a little under the one chosen', () => {
+    const { cuts, left_mm, short } = school('measured');
+    const [cut] = cuts;
+    const spare = of('allowance', cut!) + of('rounding', cut!);
+    expect(left_mm).toBeCloseTo(spare + of('tail', cut!), 6);
+    expect(short).toBeCloseTo(1 - normal(spare / (spread_steady * of('stitches', cut!))), 4);
+    expect(short).toBeLessThanOrEqual(1 / (short_cost + 1));
+    expect(short).toBeGreaterThan(0.8 / (short_cost + 1));
+    // The allowance itself, before it is rounded, is for just that chance: 1 in 60 at a cost of 59.
+    expect(1 - normal(of('allowance', cut!) / (spread_steady * of('stitches', cut!)))).toBeCloseTo(
+      1 / (short_cost + 1),
+      5,
+    );
+  });
+
+  it('by a rule of thumb: what it cuts past what the piece takes, with two tails to hold', () => {
+    const [mine] = school('measured').cuts;
+    const takes = mine!.length_mm - of('tail', mine!) - of('allowance', mine!) - of('rounding', mine!);
+    for (const rule of ['ratio', 'core-multiple'] as const) {
+      const { total_mm, left_mm, short } = school(rule);
+      expect(left_mm, rule).toBeCloseTo(total_mm - takes, 6);
+      const spare = left_mm - 2 * tail_steady;
+      expect(short, rule).toBeCloseTo(1 - normal(spare / (spread_steady * of('stitches', mine!))), 4);
+    }
+  });
+});
+
 describe('batches', () => {
   const someCuts = fc.array(
     fc.record({

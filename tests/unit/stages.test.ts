@@ -63,6 +63,16 @@ describe('the cut list', () => {
     const groups = cutList(plans);
     expect(groups.map((g) => g.colour.slug)).toEqual(['race', 'sail']);
     expect(groups[0]!.lines.map((l) => l.seat)).toEqual([2, 3, 1, 4]);
+    // By the cord’s name, then by the colour’s.
+    const mixed = cutList([
+      plan({ cords: { whole: { cord: 'sheathed-4', colours: ['sail'] } } }),
+      plan({ project: 'single-noose', cords: { whole: { cord: 'leather-2', colours: ['reed'] } } }),
+      plan({ cords: { whole: { cord: 'sheathed-4', colours: ['night'] } } }),
+      plan({ cords: { whole: { cord: 'sheathed-3', colours: ['sail'] } } }),
+    ]);
+    const names = mixed.map((g) => `${g.cord.name}, ${g.colour.name}`);
+    expect(names).toHaveLength(4);
+    expect(names).toEqual([...names].sort((a, b) => a.localeCompare(b)));
     const listed = groups.reduce((sum, g) => sum + g.total_mm, 0);
     expect(listed).toBe(plans.reduce((sum, p) => sum + p.cut!.total_mm, 0));
   });

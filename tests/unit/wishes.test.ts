@@ -161,6 +161,22 @@ describe('the wishes of a session', () => {
       ['Ada', `cord/${problem!.cord}/night`, { whole: { cord: problem!.cord, colours: ['night'] } }],
       ['Bo', `cord/${problem!.cord}/${own}`, {}],
     ]);
+    // Each from the colour it has: Cy's night is replaced where Cy has it, not where Ada does.
+    const cy = staged('Cy', { cords: { whole: { cord: problem!.cord, colours: ['sail'] } } });
+    const [again] = colourProblems([ada, cy], wishes({ Ada: ['night'], Cy: ['thrift'] }), 4).problems;
+    const turned = colourGifts(
+      again!,
+      [
+        { seat: 'Ada', colour: 'night', rank: 0 },
+        { seat: 'Cy', colour: 'thrift', rank: 0 },
+      ],
+      [ada, cy],
+      SHIPPED,
+    );
+    expect(turned.map(({ seat: who, from, cords }) => [who, from, cords.whole?.colours])).toEqual([
+      ['Ada', `cord/${problem!.cord}/${own}`, ['night']],
+      ['Cy', `cord/${problem!.cord}/sail`, ['thrift']],
+    ]);
     // A colour that the cord does not come in is not given.
     expect(colourGifts(problem!, [{ seat: 'Ada', colour: 'mauve', rank: 0 }], seats, SHIPPED)).toEqual([]);
   });
