@@ -10,6 +10,24 @@ const text = (changes: Parameters<typeof plan>[0], code: string): string =>
   plan(changes).messages.find((m) => m.code === code)!.text;
 
 describe('what clashes is said, with what would do', () => {
+  it('a bead in another size is the catalogue’s where it has one, with its hole and in the bag', () => {
+    const { piece, items, messages } = plan({ project: 'ladder-wrap', options: { bead_mm: 8 } });
+    expect(piece!.hardware.bead).toBe(SHIPPED.hardware['bead-8']);
+    expect(items[0]!.item).toBe('bead-8');
+    expect(messages.map((m) => m.code)).not.toContain('size-not-known');
+    // Tubes go by their length.
+    expect(plan({ project: 'tube-ladder', options: { bead_mm: 10 } }).piece!.hardware.tube!.slug).toBe('tube-10');
+  });
+
+  it('a size that the catalogue has not is reckoned in proportion, and said to be', () => {
+    const { piece, messages } = plan({ project: 'ladder-wrap', options: { bead_mm: 7 } });
+    expect(piece!.hardware.bead).toMatchObject({ slug: 'bead-4', name: 'Round bead 7 mm', length_mm: 7 });
+    expect(messages.find((m) => m.code === 'size-not-known')).toMatchObject({
+      level: 'warning',
+      text: expect.stringContaining('in proportion to Round bead 4 mm') as string,
+    });
+  });
+
   it('a slot too narrow for the strands names the buckle that fits', () => {
     // Four strands of 3.28 mm need 13.1 mm; the 10 mm buckle's slot is 10.5.
     const said = text(
@@ -19,6 +37,24 @@ describe('what clashes is said, with what would do', () => {
     expect(said).toContain('opening 10.5 mm');
     expect(said).toContain('4 strands of 3.3 mm side by side need 13.1 mm');
     expect(said).toContain('Buckle 15 mm');
+  });
+
+  it('a bead in another size is the catalogue’s where it has one, with its hole and in the bag', () => {
+    const { piece, items, messages } = plan({ project: 'ladder-wrap', options: { bead_mm: 8 } });
+    expect(piece!.hardware.bead).toBe(SHIPPED.hardware['bead-8']);
+    expect(items[0]!.item).toBe('bead-8');
+    expect(messages.map((m) => m.code)).not.toContain('size-not-known');
+    // Tubes go by their length.
+    expect(plan({ project: 'tube-ladder', options: { bead_mm: 10 } }).piece!.hardware.tube!.slug).toBe('tube-10');
+  });
+
+  it('a size that the catalogue has not is reckoned in proportion, and said to be', () => {
+    const { piece, messages } = plan({ project: 'ladder-wrap', options: { bead_mm: 7 } });
+    expect(piece!.hardware.bead).toMatchObject({ slug: 'bead-4', name: 'Round bead 7 mm', length_mm: 7 });
+    expect(messages.find((m) => m.code === 'size-not-known')).toMatchObject({
+      level: 'warning',
+      text: expect.stringContaining('in proportion to Round bead 4 mm') as string,
+    });
   });
 
   it('hardware of the wrong kind is refused, not used', () => {

@@ -150,6 +150,10 @@ describe('holes and openings', () => {
     const larger = resized(hardware('button-15'), 30);
     expect(larger).toMatchObject({ width_mm: 30, length_mm: 7, opening_mm: 2.2, name: 'Two-hole button 30 mm' });
     expect(resized(hardware('button-15'), 15)).toBe(hardware('button-15'));
+    // A tube goes by its length, and a longer one is no thicker; a charm grows as a whole.
+    expect(resized(hardware('tube-12'), 18)).toMatchObject({ length_mm: 18, width_mm: 5.2, name: 'Tube bead 18 mm' });
+    expect(resized(hardware('charm-20'), 30)).toMatchObject({ length_mm: 30, width_mm: 24, opening_mm: 4 });
+    expect(resized(hardware('tube-12'), 12)).toBe(hardware('tube-12'));
   });
 });
 

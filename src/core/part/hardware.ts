@@ -44,14 +44,19 @@ export const HardwareSchema = Type.Object(
 );
 export type Hardware = Static<typeof HardwareSchema>;
 
-/** The same bead or button in another size: its diameter, and its length or thickness in proportion; the hole stays. */
+/** The size a bead or button goes by, mm: a tube's or charm's length, the diameter of anything else. */
+export const sizeOf = ({ kind, length_mm, width_mm }: Hardware): number =>
+  kind === 'tube' || kind === 'charm' ? length_mm : width_mm;
+
+/** The same bead, button or charm in another size, in proportion; of a tube only its length. The hole stays. */
 export function resized(hardware: Hardware, mm: number): Hardware {
-  if (hardware.width_mm === mm || hardware.width_mm === 0) return hardware;
-  const length = (hardware.length_mm * mm) / hardware.width_mm;
+  const size = sizeOf(hardware);
+  if (size === mm || size === 0) return hardware;
+  const share = mm / size;
   return {
     ...hardware,
     name: `${hardware.name.replace(/ \d+(\.\d+)? mm$/, '')} ${mm} mm`,
-    width_mm: mm,
-    length_mm: length,
+    width_mm: hardware.kind === 'tube' ? hardware.width_mm : hardware.width_mm * share,
+    length_mm: hardware.length_mm * share,
   };
 }

@@ -33,7 +33,7 @@ import { tuckedEnd } from './tucked-end';
 import type { Part } from './part';
 
 export { checkHole } from './hole';
-export { HardwareSchema, HARDWARE_KINDS, resized, type Hardware } from './hardware';
+export { HardwareSchema, HARDWARE_KINDS, resized, sizeOf, type Hardware } from './hardware';
 export { safetyClass, type SafetyClass } from './safety-class';
 export type { Part, PartContext, PartUse } from './part';
 

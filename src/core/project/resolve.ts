@@ -1,5 +1,5 @@
 import { workedDiameter, type Cord } from '../cord';
-import { checkHole, PARTS, resized, type Hardware, type Part, type PartContext } from '../part';
+import { checkHole, PARTS, resized, sizeOf, type Hardware, type Part, type PartContext } from '../part';
 import { checkWearer, needsBreakaway, ruleFinish } from '../safety';
 import type { Avoid, Figures, Message } from '../studio';
 import { entry, type Catalogue } from './catalogue';
@@ -109,6 +109,10 @@ function chooseCords(project: Project, choices: Choices, request: PieceRequest, 
     });
 }
 
+/** What the catalogue has of a size, of the same kind if it can be. */
+const inSize = (mm: number, like: Hardware, kinds: readonly string[], shelf: readonly Hardware[]) =>
+  [like.kind, ...kinds].flatMap((kind) => shelf.find((h) => h.kind === kind && sizeOf(h) === mm) ?? [])[0];
+
 /** The hardware of the piece: the seat's choice where it is of the right kind, else the project's own; sized as chosen. */
 function chooseHardware(
   project: Project,
@@ -134,7 +138,13 @@ function chooseHardware(
         : need.id === project.options.button
           ? options.button_mm
           : undefined;
-    byId[need.id] = mm === undefined ? chosen : resized(chosen, mm);
+    byId[need.id] = chosen;
+    if (mm === undefined || sizeOf(chosen) === mm) continue;
+    const own = inSize(mm, chosen, need.kinds, Object.values(catalogue.hardware));
+    byId[need.id] = own ?? resized(chosen, mm);
+    if (own) continue;
+    const text = `There is no ${chosen.kind.replace('-', ' ')} of ${mm} mm in the catalogue: it is reckoned in proportion to ${chosen.name}, with the same hole, and counted as that in the bag and on the shelf.`;
+    messages.push({ level: 'warning', code: 'size-not-known', text });
   }
   return { byId, messages };
 }

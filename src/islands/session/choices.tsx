@@ -1,6 +1,6 @@
 import type { Units } from '../../core/measure';
 import type { Options } from '../../core/project';
-import { PARTS } from '../../core/part';
+import { PARTS, sizeOf } from '../../core/part';
 import { LOOPS, type Loop } from '../../core/studio';
 import { checkSize, TextCell } from '../../ui/text-cell';
 import { SwapSaving } from './swap-saving';
@@ -90,7 +90,7 @@ export function Choices({ seat, model, units }: { seat: PlannedSeat; model: Sess
         <Labelled label="Bead size, mm">
           <TextCell
             label="Bead size, mm"
-            value={String(piece.hardware[offers.bead]!.width_mm)}
+            value={String(sizeOf(piece.hardware[offers.bead]!))}
             check={(text) => checkSize(text, 2, 40)}
             onChange={(text) => set({ bead_mm: Number(text) })}
           />
@@ -115,7 +115,7 @@ export function Choices({ seat, model, units }: { seat: PlannedSeat; model: Sess
         <Labelled label="Button, mm across">
           <TextCell
             label="Button, mm across"
-            value={String(piece.hardware[offers.button]!.width_mm)}
+            value={String(sizeOf(piece.hardware[offers.button]!))}
             check={(text) => checkSize(text, 6, 50)}
             onChange={(text) => set({ button_mm: Number(text) })}
           />

@@ -25,15 +25,19 @@ export function FitDetails({ fit, units }: { fit: Fit; units: Units }) {
         </tbody>
       </table>
       <p className="mt-2">
-        <strong>{countOf(fit)}</strong>, {formatLength(fit.knotted_mm, units)}.{' '}
-        {fit.neighbours.map((n, i) => (
-          <span key={n.repeats} className="quiet">
-            {i > 0 && '; '}
-            {countOf(n)} would be{' '}
-            {n.error_mm < 0 ? `${(-n.error_mm).toFixed(1)} mm short` : `${n.error_mm.toFixed(1)} mm long`}
+        <strong>{countOf(fit)}</strong>, {formatLength(fit.knotted_mm, units)}.
+        {fit.neighbours.length > 0 && (
+          <span className="quiet">
+            {' '}
+            {fit.neighbours
+              .map(
+                (n) =>
+                  `${countOf(n)} would be ${Math.abs(n.error_mm).toFixed(1)} mm ${n.error_mm < 0 ? 'short' : 'long'}`,
+              )
+              .join('; ')}
+            .
           </span>
-        ))}
-        .
+        )}
         {fit.filler && (
           <span className="block">
             Or {fit.filler.each_end} more half knots at each end: {Math.abs(fit.filler.error_mm).toFixed(1)} mm{' '}
