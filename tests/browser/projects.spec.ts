@@ -11,6 +11,34 @@ test('the gallery shows every project, drawn, and a page for each', async ({ pag
   await expect(page.getByRole('row', { name: /17\.0 cm/ })).toContainText('repeats');
 });
 
+test('every drawing fills its frame and does not stand out of it', async ({ page }) => {
+  await open(page, '/projects');
+  const drawings = await page.getByRole('img', { name: /, front, / }).evaluateAll((all) =>
+    all.map((svg) => {
+      const { x, y, width, height } = (svg as unknown as SVGSVGElement).viewBox.baseVal;
+      const box = (svg as unknown as SVGSVGElement).getBBox();
+      return {
+        name: svg.getAttribute('aria-label')!,
+        x,
+        y,
+        width,
+        height,
+        box: { x: box.x, y: box.y, w: box.width, h: box.height },
+      };
+    }),
+  );
+  expect(drawings).toHaveLength(20);
+  for (const { name, x, y, width, height, box } of drawings) {
+    // The strokes of a strand end a hair past its middle line.
+    expect(box.x, name).toBeGreaterThan(x - 1);
+    expect(box.y, name).toBeGreaterThan(y - 1);
+    expect(box.x + box.w, name).toBeLessThan(x + width + 1);
+    expect(box.y + box.h, name).toBeLessThan(y + height + 1);
+    expect(box.w / width, name).toBeGreaterThan(0.75);
+    expect(box.h / height, name).toBeGreaterThan(0.35);
+  }
+});
+
 test('a copy is composed, saved, used in a session, and revised without changing it', async ({ page }) => {
   await open(page, '/composer/band-buckle');
   const name = page.getByRole('textbox', { name: 'Name of the project' });

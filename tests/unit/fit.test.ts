@@ -102,6 +102,28 @@ describe('from a size to a band', () => {
   });
 });
 
+describe('fillers', () => {
+  it('are offered where whole modules leave room for them, and always bring the band nearer', () => {
+    const offered = new Map<string, number>();
+    for (const project of projects) {
+      for (let wrist = 130; wrist <= 210; wrist++) {
+        const fit = plan({ project, size: { wrist } }).fit;
+        if (!fit?.filler) continue;
+        offered.set(project, (offered.get(project) ?? 0) + 1);
+        const { each_end, error_mm } = fit.filler;
+        expect(fit.error_mm, project).toBeLessThan(0);
+        expect(each_end, project).toBeGreaterThanOrEqual(1);
+        expect(Number.isInteger(each_end)).toBe(true);
+        expect(Math.abs(error_mm), `${project} ${wrist}`).toBeLessThan(Math.abs(fit.error_mm));
+      }
+    }
+    // The modular ones at many wrists; a plain band, whose half knots are the unit, at none.
+    expect(offered.get('petal-arms')).toBeGreaterThan(10);
+    expect(offered.has('band-buckle')).toBe(false);
+    expect(offered.has('ladder-wrap')).toBe(false);
+  });
+});
+
 describe('symmetric pieces stay symmetric', () => {
   it('for every wrist both halves have the same count', () => {
     for (let wrist = 110; wrist <= 240; wrist += 3) {

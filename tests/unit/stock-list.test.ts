@@ -41,6 +41,29 @@ describe('a list of stock', () => {
     ]);
   });
 
+  it('names each line by its number in the file, and takes 1 to 500 lots of a line', () => {
+    const { lines } = read(
+      'item,amount,lots\nbuckle-15,3,0\nbuckle-15,3,1\nbuckle-15,3,500\nbuckle-15,3,501\nbuckle-15,3,1.5',
+    );
+    expect(lines.map(({ line, faults }) => [line, faults.map(({ column }) => column)])).toEqual([
+      [2, ['lots']],
+      [3, []],
+      [4, []],
+      [5, ['lots']],
+      [6, ['lots']],
+    ]);
+  });
+
+  it('counts each lot once, by its number', () => {
+    const { lines } = readStockCsv('lot,amount\n#4,12.5 m\n7,9\n4,12 m\nseven,3 m', names, true);
+    expect(lines.map(({ lot, amount, faults }) => [lot, amount, faults.map(({ problem }) => problem)])).toEqual([
+      [4, 12_500, []],
+      [7, 9, []],
+      [4, 12_000, ['lot 4 is on line 2 already']],
+      [null, 3000, ['“seven” is no lot number']],
+    ]);
+  });
+
   it('reads whatever is in the file without throwing, and never makes up an amount', () => {
     fc.assert(
       fc.property(fc.string({ maxLength: 200 }), fc.string({ maxLength: 40 }), (rows, amount) => {

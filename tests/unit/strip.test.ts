@@ -93,6 +93,36 @@ describe('a drawn strip', () => {
     expect(texts('in')).toEqual(numbers(band / 25.4, 1));
   });
 
+  it('numbers the ruler where it says it does', () => {
+    const places = (project: string, units: 'cm' | 'in') =>
+      [
+        ...renderToStaticMarkup(createElement(Strip, { plan: planned(project), side: 'front', units })).matchAll(
+          /<text x="([^"]+)"[^>]*>([^<]+)</g,
+        ),
+      ].map(([, x, text]) => [Number(x), Number(text)]);
+    for (const project of ['band-buckle', 'ladder-wrap', 'fob-ring']) {
+      for (const [x, cm] of places(project, 'cm')) expect(x).toBeCloseTo(cm! * 10, 6);
+      for (const [x, inch] of places(project, 'in')) expect(x).toBeCloseTo(inch! * 25.4, 6);
+    }
+  });
+
+  it.each(PROJECTS)('%s: parts stand where the band has them, as long as they are', (project) => {
+    const plan = planned(project);
+    const svg = drawn(plan, 'front');
+    for (const { item, from, length } of bandOf(plan)) {
+      // A lark’s head is the bight alone: its bar belongs to what it hangs on.
+      if (isSection(item) || item.base.hardware === null || item.part.slug === 'larks-head') continue;
+      const mid = from + length / 2;
+      const { kind, width_mm } = item.base.hardware;
+      // Round things stand about the middle of their place; a bead or charm fills it, as wide as it is.
+      if (kind === 'button' || kind === 'shank-button' || kind === 'washer')
+        expect(svg).toContain(`<circle cx="${mid}" cy="0"`);
+      else if (kind !== 'buckle')
+        expect(svg).toContain(`<rect x="${from}" y="${-width_mm / 2}" width="${length}" height="${width_mm}"`);
+      else expect(svg).toContain(`M ${mid} ${-plan.piece!.width / 2} V ${plan.piece!.width / 2}`);
+    }
+  });
+
   it('is nothing where nothing can be planned', () => {
     expect(drawn(planned('band-buckle', { size: null }), 'front')).toBe('');
   });

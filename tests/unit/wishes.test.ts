@@ -30,6 +30,16 @@ describe('colours by wish', () => {
     expect(given(seats, { blue: [4000], green: [], red: [] })).toEqual({ Ada: 'blue', Bo: 'blue' });
   });
 
+  it('say which wish each is: the first is 0, and what nobody asked for has none', () => {
+    const seats = [wish('Ada', ['blue', 'green']), wish('Bo', ['blue', 'green']), wish('Cy', ['blue', 'green'])];
+    const found = assignColours(seats, [], { blue: [2000], green: [2000], red: [2000] }, makeModel);
+    expect(found.map(({ colour, rank }) => [colour, rank]).sort()).toEqual([
+      ['blue', 0],
+      ['green', 1],
+      ['red', null],
+    ]);
+  });
+
   it('never take more of a colour than there is, and leave out who none is left for', () => {
     const seats = [wish('Ada', ['blue'], 3000), wish('Bo', ['blue'], 2000), wish('Cy', ['red'], 9000)];
     const found = given(seats, { blue: [4500], red: [8000] });
