@@ -54,6 +54,16 @@ describe('from a size to a band', () => {
     );
   });
 
+  it('half knots are those of all its sections, the fixed ones too', () => {
+    for (const project of projects) {
+      const { piece, fit } = plan({ project });
+      const tied = piece!.layout
+        .filter(isSection)
+        .reduce((sum, section) => sum + fit!.counts[section.id]! * section.halfKnots, 0);
+      expect(fit!.half_knots ?? 0, project).toBeCloseTo(tied, 9);
+    }
+  });
+
   it('the band as it is laid out closes on the centre line', () => {
     for (const project of projects) {
       const result = plan({ project, size: { wrist: 172 }, hand: 205 });

@@ -1,9 +1,10 @@
 import type { PDFPage } from 'pdf-lib';
-import { PDFDocument } from 'pdf-lib';
+import { decodePDFRawStream, PDFArray, PDFDocument, type PDFRawStream } from 'pdf-lib';
+import QRCode from 'qrcode';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { readFonts } from '../../src/app/fonts';
 import { labelsPdf, type Label } from '../../src/formats/labels';
-import { newDocument, widthOf, write, type Faces } from '../../src/formats/pdf';
+import { MM, newDocument, PAPER, widthOf, write, type Faces } from '../../src/formats/pdf';
 import { sheetPdf, type Sheet } from '../../src/formats/sheets';
 
 let plain: Faces;
@@ -121,5 +122,66 @@ describe('sheets and labels', () => {
     expect(await count(21)).toBe(1);
     expect(await count(22)).toBe(2);
     expect(await count(0)).toBe(1);
+  });
+});
+
+describe('labels on their sheet', () => {
+  const label = (i: number): Label => ({
+    number: String(i),
+    name: `Guest ${i}`,
+    title: 'Buckle band',
+    lines: Array.from({ length: 9 }, (_, n) => `Line ${n}`),
+    opens: `http://127.0.0.1:4321/sessions/6f1c1c2e/kit?seat=${i}`,
+  });
+  /** What a page draws: an operator a line, as it is in the file. */
+  const drawnOn = async (bytes: Uint8Array): Promise<string> => {
+    const page = (await PDFDocument.load(bytes)).getPage(0);
+    const contents = page.node.Contents()!;
+    const streams =
+      contents instanceof PDFArray ? contents.asArray().map((ref) => page.doc.context.lookup(ref)) : [contents];
+    return streams
+      .map((stream) => Buffer.from(decodePDFRawStream(stream as PDFRawStream).decode()).toString('latin1'))
+      .join('\n');
+  };
+  const numbers = (text: string, pattern: RegExp): number[][] =>
+    [...text.matchAll(pattern)].map((found) => found.slice(1).map(Number));
+
+  it('stand three across and seven down, all that is written inside its own frame', async () => {
+    const drawn = await drawnOn(
+      await labelsPdf(
+        Array.from({ length: 21 }, (_, i) => label(i)),
+        'a4',
+        await readFonts(),
+        'Bags',
+      ),
+    );
+    const [wide, high] = [(PAPER.a4[0] - 16) / 3, (PAPER.a4[1] - 16) / 7];
+    const texts = numbers(drawn, /1 0 0 1 ([\d.]+) ([\d.]+) Tm/g).map(([x, y]) => [x! / MM, PAPER.a4[1] - y! / MM]);
+    // Number, name, title, and four lines with “and 5 more”.
+    expect(texts).toHaveLength(21 * 8);
+    texts.forEach(([x, y], n) => {
+      const place = Math.floor(n / 8);
+      const [left, top] = [8 + (place % 3) * wide, 8 + Math.floor(place / 3) * high];
+      expect(x).toBeCloseTo(left + 3, 2);
+      expect(y).toBeGreaterThan(top + 7);
+      expect(y).toBeLessThan(top + high - 1);
+    });
+  });
+
+  it('carry a code that is drawn square by square as it is made', async () => {
+    const one = label(1);
+    const drawn = await drawnOn(await labelsPdf([one], 'a4', await readFonts(), 'Bags'));
+    const { modules } = QRCode.create(one.opens, { errorCorrectionLevel: 'M' });
+    const square = (17 * MM) / modules.size;
+    const left = 8 * MM + ((PAPER.a4[0] - 16) / 3 - 17 - 3) * MM;
+    const low = (PAPER.a4[1] - 8 - 17 - 2.5) * MM;
+    const dark = new Set<number>();
+    for (const [x, y, w] of numbers(drawn, /([\d.]+) ([\d.]+) ([\d.]+) [\d.]+ re/g)) {
+      const row = modules.size - 1 - Math.round((y! - low) / square);
+      const from = Math.round((x! - left) / square);
+      for (let i = 0; i < Math.round(w! / square); i++) dark.add(row * modules.size + from + i);
+    }
+    const made = [...modules.data].flatMap((bit, i) => (bit ? [i] : []));
+    expect([...dark].sort((a, b) => a - b)).toEqual(made);
   });
 });

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { beadOf, cutList, cutsNow, stagesOf, type StageSeat } from '../../src/core/session';
+import { beadOf, cutList, cutsNow, kitKeys, stagesOf, type StageSeat } from '../../src/core/session';
 import { plan } from './seat';
 
 const staged = (id: string, changes: Parameters<typeof plan>[0] = {}, accepted = false): StageSeat => ({
@@ -44,6 +44,24 @@ describe('a session’s knots', () => {
     ).toContain('another cord or colour');
     // A change that needs the same cord leaves the knot tied.
     expect(state([staged('Ada', { age: 50 }), staged('Bo')], done).cut!.state).toBe('tied');
+  });
+
+  it('tie the kits once they are issued, and untie them by name when they would no longer do', () => {
+    const before = [staged('Ada'), staged('Bo')];
+    const kits = { ticks: [], issued: { on: '2030-05-01', cuts: kitKeys(before), items: {} } };
+    const kit = (seats: StageSeat[], own: Parameters<typeof stagesOf>[2] = kits) =>
+      stagesOf(seats, cutsNow(before), own).find(({ stage }) => stage === 'kit')!;
+    expect(kit(before, null)).toMatchObject({ state: 'open', line: '2 bags to pack.' });
+    expect(kit(before, { ticks: ['x'], issued: null })).toMatchObject({ line: '2 bags to pack.' });
+    expect(kit(before)).toMatchObject({ state: 'tied', line: '2 kits issued.' });
+    // In whatever order they sit.
+    expect(kit([...before].reverse()).state).toBe('tied');
+    expect(kit([before[0]!, staged('Bo', { size: { wrist: 200 } })]).line).toBe(
+      'Came undone: Bo now needs something else than was issued.',
+    );
+    expect(kit([...before, staged('Cy')]).line).toBe('Came undone: Cy now needs something else than was issued.');
+    expect(kit([before[0]!]).line).toBe('Came undone: kits were issued for a seat that is not there now.');
+    expect(kit([]).line).toBe('Waits for seats.');
   });
 
   it('show a bead that says what a seat lacks', () => {
