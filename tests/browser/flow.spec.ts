@@ -16,7 +16,7 @@ Tove Beck; buckle`;
 
 test('from a messy list to a printed cut sheet, from the keyboard alone', async ({ page }) => {
   await open(page, '/sessions');
-  await tabTo(page, page.getByPlaceholder('Name'));
+  await tabTo(page, page.getByRole('textbox', { name: 'New session' }));
   await page.keyboard.type('Kite evening');
   await page.keyboard.press('Enter');
   await page.waitForURL(/\/sessions\/[0-9a-f-]+\/seats/);

@@ -65,6 +65,9 @@ describe('a pasted list', () => {
     ['Ruth Saltings, 17 cm, 30, double spiral', 'double-spiral', 'Ruth Saltings'],
     ['Odo Fenwright 18.4 cm buckle bracelet', 'band-buckle', 'Odo Fenwright'],
     ['wrapped ladder: Wynn Tide, 16 cm, 30', 'ladder-wrap', 'Wynn Tide'],
+    ['Mo Avocet 172 mm 26 yrs centre bead', 'class-band-bead', 'Mo Avocet'],
+    ['Una Plover, 17 cm, 30, bead slider', 'bead-row-slider', 'Una Plover'],
+    ['Dag Snipe, 17 cm, 30, centre knot', 'single-centre-knot', 'Dag Snipe'],
     // A word of a name by itself, away from the rest of it, stays with whoever it is of.
     ['Tom Slider, reversible, 16 cm', 'reversible-slider', 'Tom Slider'],
   ])('takes all that names the piece from %s, and leaves the person', (text, project, name) => {
@@ -83,7 +86,7 @@ describe('a pasted list', () => {
   });
 
   it('passes over blank lines and headings, and keeps line numbers', () => {
-    expect(read('Tuesday group:\n\nWren 16 cm\n\nIvo 17 cm').map((l) => [l.line, l.seat.name])).toEqual([
+    expect(read('Tuesday group, 12 places:\n\nWren 16 cm\n\nIvo 17 cm').map((l) => [l.line, l.seat.name])).toEqual([
       [3, 'Wren'],
       [5, 'Ivo'],
     ]);

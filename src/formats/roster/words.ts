@@ -42,7 +42,10 @@ const LOOP_WORDS: readonly [Loop, RegExp][] = [
   ['finger', anyOf('finger(?: loop)?')],
 ];
 
-function takeWord<T>(text: string, words: readonly [T, RegExp][]): { word: T | null; found: string; rest: string } {
+function takeWord<T>(
+  text: string,
+  words: readonly (readonly [T, RegExp])[],
+): { word: T | null; found: string; rest: string } {
   for (const [word, pattern] of words) {
     const { found, rest } = take(text, pattern);
     if (found) return { word, found: found[0], rest };
@@ -63,8 +66,12 @@ const KIND_WORDS = {
   keychain: ['key ?chain', 'key ?ring', 'key ?fob', 'fob', 'lanyard'],
 };
 
-/** The project a text names: by slug, by name, by a word of its name, or by its kind where there is just one of that kind. */
-export function takeProject(text: string, projects: readonly RosterProject[]) {
+/** The words of a name, without those that only hold it together. */
+const wordsOf = (name: string): string[] =>
+  (name.toLowerCase().match(/\p{L}{3,}/gu) ?? []).filter((word) => !['and', 'the', 'with'].includes(word));
+
+/** What names each of some projects, the surest first. */
+function projectWords(projects: readonly RosterProject[]): readonly (readonly [string, RegExp])[] {
   const escape = (s: string): string => s.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
   const exact = projects.map((p): [string, RegExp] => [p.slug, anyOf(escape(p.slug), escape(p.name))]);
   const words = projects.flatMap((p) =>
@@ -73,18 +80,25 @@ export function takeProject(text: string, projects: readonly RosterProject[]) {
       .map((word) => ({ slug: p.slug, word })),
   );
   const own = words.filter(({ slug, word }) => !words.some((other) => other.word === word && other.slug !== slug));
-  // With the words of its name, or of what it is, that stand beside it: “reversible slider” is no person called Slider.
+  /** The words of a project's name, or of what it is, that may stand beside what names it. */
+  const beside = ({ name, kind }: RosterProject): string => `(?:${[...wordsOf(name), ...KIND_WORDS[kind]].join('|')})`;
+  // “Reversible slider” is no person called Slider.
   const byWord = own.map(({ slug, word }): [string, RegExp] => {
-    const { name, kind } = projects.find((p) => p.slug === slug)!;
-    const beside = `(?:${[
-      ...name
-        .toLowerCase()
-        .split(/[^\p{L}]+/u)
-        .filter(Boolean),
-      ...KIND_WORDS[kind],
-    ].join('|')})`;
-    return [slug, anyOf(`(?:${beside}[ -]+)*${escape(word)}(?:[ -]+${beside})*`)];
+    const next = beside(projects.find((p) => p.slug === slug)!);
+    return [slug, anyOf(`(?:${next}[ -]+)*${escape(word)}(?:[ -]+${next})*`)];
   });
+  // Two words that only one name has both of: “centre bead”, “bead slider”.
+  const byPair = projects.flatMap((p): [string, RegExp][] =>
+    wordsOf(p.name).flatMap((one, i, all) =>
+      all
+        .slice(i + 1)
+        .flatMap((two): [string, RegExp][] =>
+          projects.some((other) => other !== p && [one, two].every((word) => wordsOf(other.name).includes(word)))
+            ? []
+            : [[p.slug, anyOf(`(?:${one}[ -]+${two}|${two}[ -]+${one})(?:[ -]+${beside(p)})*`)]],
+        ),
+    ),
+  );
   const byKind = (['bracelet', 'keychain'] as const).flatMap((kind): [string, RegExp][] => {
     const its = projects.filter((p) => p.kind === kind);
     return its.length === 1 ? [[its[0]!.slug, anyOf(...KIND_WORDS[kind])]] : [];
@@ -94,5 +108,18 @@ export function takeProject(text: string, projects: readonly RosterProject[]) {
     p.slug,
     anyOf(p.name.toLowerCase().split(' ').reverse().map(escape).join(' ')),
   ]);
-  return takeWord(text, [...exact, ...turned, ...byWord, ...byKind]);
+  return [...exact, ...turned, ...byPair, ...byWord, ...byKind];
+}
+
+const known = new WeakMap<readonly RosterProject[], ReturnType<typeof projectWords>>();
+
+/**
+ * The project a text names: by slug, by name, by two words or one of its name that no other has, or by its kind where there is just
+ * one of that kind.
+ */
+export function takeProject(text: string, projects: readonly RosterProject[]) {
+  // Patterns are made once a list: a list of people asks for them hundreds of times.
+  const words = known.get(projects) ?? projectWords(projects);
+  known.set(projects, words);
+  return takeWord(text, words);
 }
