@@ -15,7 +15,7 @@ export function LengthField({
   estimated = false,
   onChange,
   className = '',
-  placeholder,
+  placeholder = '—',
   inputRef,
   onKeyDown,
   ...rest
@@ -30,7 +30,7 @@ export function LengthField({
   estimated?: boolean;
   onChange: (mm: number | null) => void;
   className?: string;
-  /** What stands in the empty field, where an example would be taken for a value. */
+  /** What stands in the empty field: an example only where nobody would take it for a value. */
   placeholder?: string;
   inputRef?: Ref<HTMLInputElement>;
   onKeyDown?: (event: KeyboardEvent<HTMLInputElement>) => void;
@@ -65,7 +65,7 @@ export function LengthField({
         aria-invalid={problem !== null}
         aria-describedby={problem ? id : undefined}
         value={text}
-        placeholder={placeholder ?? (units === 'in' ? '6 ½ in' : '16.5 cm')}
+        placeholder={placeholder}
         inputMode="text"
         autoComplete="off"
         onChange={(event) => write(event.target.value)}

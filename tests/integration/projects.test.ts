@@ -1,6 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
-import { openProject, projectGallery, projectPage, saveProject } from '../../src/app/projects';
+import {
+  checkedProject,
+  composerStart,
+  openProject,
+  projectGallery,
+  projectPage,
+  saveProject,
+} from '../../src/app/projects';
 import { addSeats, editSeat } from '../../src/app/seats';
 import { createSession, openSession, stageSeats } from '../../src/app/session';
 import { stockStudio } from '../../src/app/studio';
@@ -78,6 +85,59 @@ describe('projects', () => {
     });
   });
 
+  it('are composed from a copy under a name that is free, from nothing, or revised as they are', async () => {
+    const copy = async () => (await composerStart('band-buckle', false)).first;
+    expect(await composerStart('band-buckle', false)).toMatchObject({
+      base: null,
+      first: { slug: 'band-buckle-copy', name: 'Buckle band, changed', revision: 1 },
+    });
+    await saveProject(null, await copy());
+    await saveProject(null, await copy());
+    expect(Object.keys((await composerStart('new', false)).catalogue.projects)).toEqual(
+      expect.arrayContaining(['band-buckle-copy', 'band-buckle-copy-2']),
+    );
+    expect((await copy()).slug).toBe('band-buckle-copy-3');
+    await saveProject(1, { ...(await openProject('band-buckle-copy')), name: 'Weir band' });
+    expect(await composerStart('band-buckle-copy', true)).toMatchObject({
+      base: 2,
+      first: { name: 'Weir band', revision: 2 },
+    });
+    // The blank can be saved as it stands, but for its name in an address.
+    const { first, base } = await composerStart('new', false);
+    expect(base).toBeNull();
+    expect(await checkedProject({ ...first, slug: 'first-of-mine' })).toMatchObject({ slug: 'first-of-mine' });
+    await expect(composerStart('no-such', false)).rejects.toMatchObject({ status: 404 });
+    await expect(openProject('constructor')).rejects.toMatchObject({ status: 404 });
+  });
+
+  it('from a file are checked against this studio’s catalogue, and nothing is saved by looking', async () => {
+    const doc = { ...(await own()), cords: (await own()).cords.map((cord) => ({ ...cord, default: 'silk-9' })) };
+    await expect(checkedProject(doc)).rejects.toMatchObject({
+      status: 422,
+      message: expect.stringMatching(/“silk-9” is not in the catalogue; there are: .*satin-2/) as string,
+      more: { pointer: '/doc/cords/0/default' },
+    });
+    await checkedProject(await own());
+    await expect(openProject('quay-band')).rejects.toMatchObject({ status: 404 });
+  });
+
+  it('show sizes from a child’s to a large wrist, longer for longer, and why a cord would not do', async () => {
+    const { sizes, cords, turned } = await projectPage('double-spiral');
+    const cuts = sizes.map(({ plan }) => plan.cut!.total_mm);
+    expect(sizes.map(({ wrist }) => wrist)).toEqual([130, 150, 170, 190, 210]);
+    expect(cuts).toEqual([...cuts].sort((a, b) => a - b));
+    expect(new Set(cuts).size).toBe(cuts.length);
+    // Turned round, the same band has its colours the other way about, and needs no more of either.
+    const shown = (await projectPage('double-spiral')).plan;
+    expect(turned!.cut!.total_mm).toBe(shown.cut!.total_mm);
+    expect(turned!.piece!.cords.map(({ colour }) => colour)).not.toEqual(
+      shown.piece!.cords.map(({ colour }) => colour),
+    );
+    for (const cord of cords) expect(cord.clash === null || cord.clash.length > 20).toBe(true);
+    // A fob has one size of its own.
+    expect((await projectPage('fob-ring')).sizes).toHaveLength(1);
+  });
+
   it('that ship all have a page and a place in the gallery', async () => {
     const { cards } = await projectGallery();
     expect(cards).toHaveLength(20);
@@ -91,11 +151,11 @@ describe('projects', () => {
 
   it('of a studio from before revisions are carried over with the seats that use them', async () => {
     const { session } = await seatWith('band-buckle');
-    const step = MIGRATIONS.find(({ name }) => name === '002-projects')!;
-    await database().query(step.down);
+    const steps = MIGRATIONS.slice(MIGRATIONS.findIndex(({ name }) => name === '002-projects'));
+    for (const { down } of [...steps].reverse()) await database().query(down);
     const [old] = await database().query("SELECT count(*)::int AS n FROM seats WHERE project = 'band-buckle'");
     expect(old).toEqual([{ n: 1 }]);
-    await database().query(step.up);
+    for (const { up } of steps) await database().query(up);
     await stockStudio();
     const view = await openSession(session);
     expect(view.seats[0]).toMatchObject({ project: 'band-buckle', project_revision: 1 });

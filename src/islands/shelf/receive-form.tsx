@@ -119,6 +119,7 @@ export function ReceiveForm({
               value={amount}
               units={units}
               range={SPOOL}
+              placeholder={units === 'in' ? '33 yd' : '30 m'}
               onChange={setAmount}
             />
           </div>
