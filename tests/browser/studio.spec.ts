@@ -1,3 +1,4 @@
+import { PDFDocument } from 'pdf-lib';
 import { readFileSync } from 'node:fs';
 import { axe, expect, makeSession, open, test } from './fixture';
 
@@ -126,4 +127,57 @@ test('people: what is wrong is said at the field, and skin and wrists reach the 
   await expect(page.getByRole('row', { name: /Quill|known/ }).last()).toContainText('known: wrist 15.6 cm');
   await page.getByRole('button', { name: 'Seat 1 person' }).click();
   await expect(page.getByLabel('Skin of Quill Sandbar')).toHaveValue('nickel');
+});
+
+test('a studio in inches on US Letter has it on every screen and on paper, and of two who change it the second is told', async ({
+  page,
+  context,
+  watch,
+}) => {
+  watch.mayBeRefused = true;
+  await open(page, '/');
+  const id = await makeSession(page, 'In inches', [
+    { name: 'Ada Quoin', age: 30, wrist_mm: 165, wrist_method: 'tape', project: 'band-buckle' },
+  ]);
+  const other = await context.newPage();
+  await open(other, '/settings');
+  await open(page, '/settings');
+  const set = async (units: string, paper: string, name: string) => {
+    await page.locator('select[name=units]').selectOption({ label: units });
+    await page.locator('select[name=paper]').selectOption({ label: paper });
+    await page.locator('input[name=name]').fill(name);
+    await page.getByRole('button', { name: 'Save the settings' }).click();
+  };
+  const name = await page.locator('input[name=name]').inputValue();
+  await set('inches', 'US Letter', '');
+  await expect(page.getByRole('status').filter({ hasText: 'The studio needs a name.' })).toBeVisible();
+  await set('inches', 'US Letter', name);
+  await expect(page.getByText('Saved.')).toBeVisible();
+
+  await open(page, `/sessions/${id}/fit`);
+  await expect(page.getByRole('textbox', { name: 'Wrist of Ada Quoin' })).toHaveValue('6 ½ in');
+  // What is typed without a unit is read in whichever it can be.
+  await page.getByRole('textbox', { name: 'Wrist of Ada Quoin' }).fill('6 3/4');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('textbox', { name: 'Wrist of Ada Quoin' })).toHaveValue('6 ¾ in');
+  await open(page, `/sessions/${id}/cut`);
+  await expect(page.getByRole('row', { name: /Ada Quoin/ })).toContainText(' in');
+  const sheet = await page.request.get(`/api/sessions/${id}/cut-sheet.pdf`);
+  // 8 ½ by 11 inches, in points.
+  const { width, height } = (await PDFDocument.load(await sheet.body())).getPage(0).getSize();
+  expect([width, height].map(Math.round)).toEqual([612, 792]);
+  await open(page, `/sessions/${id}/print`);
+  await expect(page.getByText(/\d+ [¼½¾⅛⅜⅝⅞]? ?in\b/).first()).toBeVisible();
+
+  // The other tab has the figures of before: it is told, and what it typed is still there.
+  await other.locator('input[name=name]').fill('Somebody else’s mill');
+  await other.getByRole('button', { name: 'Save the settings' }).click();
+  await expect(other.getByRole('status').first()).toContainText('Someone else changed this settings page');
+  await expect(other.locator('input[name=name]')).toHaveValue('Somebody else’s mill');
+
+  await open(page, '/settings');
+  await set('centimetres', 'A4', name);
+  await expect(page.getByText('Saved.')).toBeVisible();
+  await open(page, `/sessions/${id}/fit`);
+  await expect(page.getByRole('textbox', { name: 'Wrist of Ada Quoin' })).toHaveValue('17.1 cm');
 });
