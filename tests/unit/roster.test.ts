@@ -86,10 +86,20 @@ describe('a pasted list', () => {
   });
 
   it('passes over blank lines and headings, and keeps line numbers', () => {
-    expect(read('Tuesday group, 12 places:\n\nWren 16 cm\n\nIvo 17 cm').map((l) => [l.line, l.seat.name])).toEqual([
+    expect(read('Tuesday group:\n\nWren 16 cm\n\nIvo 17 cm').map((l) => [l.line, l.seat.name])).toEqual([
       [3, 'Wren'],
       [5, 'Ivo'],
     ]);
+  });
+
+  it('leaves out no line that may be somebody’s, whatever it ends with', () => {
+    const lines = read('Tuesday evening, 12 places:\nWren, 16 cm, allergies:\nIvo: 17 cm');
+    expect(lines.map(({ seat }) => [seat.name, seat.wrist_mm])).toEqual([
+      ['Tuesday evening', null],
+      ['Wren', 160],
+      ['Ivo', 170],
+    ]);
+    expect(lines[0]!.faults.length).toBeGreaterThan(0);
   });
 
   it('marks a name that is on the list twice', () => {

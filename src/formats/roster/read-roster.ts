@@ -78,7 +78,7 @@ export function readRoster(text: string, projects: readonly RosterProject[]): Ro
     .filter(({ cells }) => cells.some((cell) => cell.trim()));
   const headings = rows[0] ? headingsOf(rows[0].cells) : null;
   const lines = (headings ? rows.slice(1) : rows)
-    .filter(({ cells }) => !/:\s*$/.test(cells.join(',')))
+    .filter(({ cells }) => !(cells.length === 1 && /^[^\d]*:\s*$/.test(cells[0]!)))
     .map(({ cells, line }) => {
       const whole = cells.join(', ').trim();
       if (!headings)
