@@ -12,6 +12,32 @@ export type Checked<T> = { ok: true; value: T } | { ok: false; fault: Fault };
 
 const ajv = addFormats.default(new Ajv({ allErrors: false, strict: true, strictTypes: false, verbose: false }));
 
+const TYPES: Readonly<Record<string, string>> = {
+  string: 'a text',
+  number: 'a number',
+  integer: 'a whole number',
+  boolean: 'true or false',
+  array: 'a list',
+  object: 'an object',
+  null: 'empty',
+};
+
+/** What would do, for the faults that people make; by Ajv's keyword, with its limit, type or format. */
+const SAID: Readonly<Record<string, (limit: unknown) => string>> = {
+  minItems: (least) => `must have at least ${String(least)}`,
+  maxItems: (most) => `must have at most ${String(most)}`,
+  minLength: () => 'must not be empty',
+  maxLength: (most) => `must be at most ${String(most)} characters long`,
+  minimum: (least) => `must be at least ${String(least)}`,
+  maximum: (most) => `must be at most ${String(most)}`,
+  exclusiveMinimum: (least) => `must be more than ${String(least)}`,
+  minProperties: () => 'must change something',
+  uniqueItems: () => 'must not have the same thing twice',
+  type: (type) => `must be ${TYPES[String(type)] ?? String(type)}`,
+  format: (format) => (format === 'date' ? 'must be a day, as 2030-05-01' : `must be a ${String(format)}`),
+  pattern: () => 'is not written as it must be',
+};
+
 /** Ajv's error in words that say what would do. */
 function inWords(error: ErrorObject): Fault {
   const params = error.params as Record<string, unknown>;
@@ -29,7 +55,7 @@ function inWords(error: ErrorObject): Fault {
     case 'const':
       return { error: `must be ${JSON.stringify(params.allowedValue)}`, at };
     default:
-      return { error: error.message ?? 'is not valid', at };
+      return { error: SAID[error.keyword]?.(params.limit ?? params.type ?? params.format) ?? error.message!, at };
   }
 }
 

@@ -24,7 +24,7 @@ test('the API refuses what it cannot take, naming the field', async ({ page, bas
   expect(await patch(edit({ wrist_mm: 2000 }))).toMatchObject({
     status: 422,
     pointer: '/changes/wrist_mm',
-    detail: 'wrist mm must be <= 280.',
+    detail: 'wrist mm must be at most 280.',
   });
   expect(await patch(edit({ wrist_mm: '165' }))).toMatchObject({ status: 422, pointer: '/changes/wrist_mm' });
   expect(await patch(edit({ age: 9.5 }))).toMatchObject({ status: 422, pointer: '/changes/age' });

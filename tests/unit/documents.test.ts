@@ -196,7 +196,7 @@ describe('plan from a terminal', () => {
   it.each([
     ['{"format": ', '', 'not JSON'],
     [document({}, { format: 'other' }), '/format', 'lapboard-session'],
-    [document({}, { seats: [] }), '/seats', 'fewer'],
+    [document({}, { seats: [] }), '/seats', 'at least 1'],
     [document({ project: 'band-unknown' }), '/seats/0/project', 'band-buckle'],
     [document({ size: { wrist: '2 m' } }), '/seats/0/size/wrist', 'cannot be a wrist'],
     [document({ size: { wrist: '168 kg' } }), '/seats/0/size/wrist', 'not a unit'],

@@ -61,7 +61,7 @@ describe('an endpoint that writes', () => {
     expect(await refused({ changes: { wrist_mm: 999 } })).toMatchObject({
       status: 422,
       pointer: '/changes/wrist_mm',
-      detail: expect.stringMatching(/^wrist mm must be <= 280/) as string,
+      detail: expect.stringMatching(/^wrist mm must be at most 280/) as string,
     });
     expect(await refused({ changes: { wrist_mm: 165 }, hat: 1 })).toMatchObject({ status: 422, pointer: '/hat' });
     expect(await refused('{"changes":')).toMatchObject({ status: 400, type: '/problems/malformed' });
