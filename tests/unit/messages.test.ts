@@ -39,24 +39,6 @@ describe('what clashes is said, with what would do', () => {
     expect(said).toContain('Buckle 15 mm');
   });
 
-  it('a bead in another size is the catalogue’s where it has one, with its hole and in the bag', () => {
-    const { piece, items, messages } = plan({ project: 'ladder-wrap', options: { bead_mm: 8 } });
-    expect(piece!.hardware.bead).toBe(SHIPPED.hardware['bead-8']);
-    expect(items[0]!.item).toBe('bead-8');
-    expect(messages.map((m) => m.code)).not.toContain('size-not-known');
-    // Tubes go by their length.
-    expect(plan({ project: 'tube-ladder', options: { bead_mm: 10 } }).piece!.hardware.tube!.slug).toBe('tube-10');
-  });
-
-  it('a size that the catalogue has not is reckoned in proportion, and said to be', () => {
-    const { piece, messages } = plan({ project: 'ladder-wrap', options: { bead_mm: 7 } });
-    expect(piece!.hardware.bead).toMatchObject({ slug: 'bead-4', name: 'Round bead 7 mm', length_mm: 7 });
-    expect(messages.find((m) => m.code === 'size-not-known')).toMatchObject({
-      level: 'warning',
-      text: expect.stringContaining('in proportion to Round bead 4 mm') as string,
-    });
-  });
-
   it('hardware of the wrong kind is refused, not used', () => {
     const result = plan({ options: { hardware: 'split-ring-25' } });
     expect(result.messages.find((m) => m.code === 'hardware-kind')?.level).toBe('error');
