@@ -34,7 +34,7 @@ describe('a drawn strip', () => {
     expect(height).toBeGreaterThan(plan.piece!.width);
   });
 
-  it('shows every bead that is in the bag, no more and no fewer', () => {
+  it('shows beads where the piece has them, and never more than are strung', () => {
     for (const [project, changes] of [
       ['class-band-bead', {}],
       ['charm-centre', {}],

@@ -121,7 +121,7 @@ function FitRow({ seat, index, model, units, compact, selected, onSelect }: RowP
       </td>
       <td className="num">{fit ? (fit.half_knots ?? Number(fit.repeats.toFixed(1))) : ''}</td>
       {!compact && <td className="num quiet">{fit ? sign(fit.error_mm) : ''}</td>}
-      <td className={`truncate text-sm ${compact ? 'max-w-36' : 'max-w-52'}`} title={worst(seat)}>
+      <td className={`truncate text-sm ${compact ? 'max-w-24' : 'max-w-52'}`} title={worst(seat)}>
         {state === 'ringed' ? (
           <label className="flex items-center gap-1.5 whitespace-nowrap" title="Cut from the estimate">
             <input
