@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { findPeople, editPerson } from '../src/app/people';
 import { addSeats } from '../src/app/seats';
 import { FIRST_NAME } from '../src/app/studio';
-import { createSession, noteCut, openSession, stageSeats } from '../src/app/session';
+import { createSession, noteCut, openSession, planOf } from '../src/app/session';
 import { editSettings, openSettings } from '../src/app/settings';
 import { cutKey, cutsNow } from '../src/core/session';
 import { countSessionsBut } from '../src/data/sessions';
@@ -99,7 +99,7 @@ export async function loadDemo(today: string): Promise<void> {
   await editItem({ ...line.doc, seats: 1, pack: 100, price: 450, lead_days: 5 }, line.version);
 
   const club = await openSession(DEMO_SESSIONS.club);
-  const now = cutsNow(stageSeats(club.seats, club.session, club.studio));
+  const now = cutsNow(planOf(club).seats);
   await noteCut(DEMO_SESSIONS.club, club.session.version, true, now.map(cutKey));
   await editSettings(version, { ...settings, name: NAME });
 }

@@ -10,7 +10,7 @@ import { packStudio, unpackStudio } from '../formats/archive';
 import { toCalendar } from '../formats/calendar';
 import { toCsv } from '../formats/csv';
 import { today } from './clock';
-import { openSession, stageSeats } from './session';
+import { openSession, planOf } from './session';
 import { shelfLines } from './shelf';
 import { readStudio } from './studio';
 
@@ -199,7 +199,7 @@ export async function sessionDocument(id: string): Promise<SessionDocument> {
 /** A session's cuts, a line a length. */
 export async function cutsCsv(id: string): Promise<string> {
   const view = await openSession(id);
-  const plans = stageSeats(view.seats, view.session, view.studio).map(({ plan }) => plan);
+  const plans = planOf(view).seats.map(({ plan }) => plan);
   const rows = cutList(plans).flatMap((group) =>
     group.lines.map(({ seat, plan, cut }) => ({
       bag: seat,

@@ -4,7 +4,7 @@ import { solveLanes } from '../core/lanes';
 import { itemTotals, lotsOf } from '../data/shelf';
 import { inTransaction } from '../data/transaction';
 import { heldBy } from './holds';
-import { stageSeats, viewSession } from './session';
+import { planOf, viewSession } from './session';
 import { hexOf, nameOf } from './shelf';
 
 /** Another cord or colour on the shelf that would do, and what it changes. */
@@ -35,7 +35,7 @@ export function replacements(id: string, item: string): Promise<Replacement[]> {
   return inTransaction(async (t) => {
     const view = await viewSession(id, t);
     const { catalogue, settings } = view.studio;
-    const staged = stageSeats(view.seats, view.session, view.studio);
+    const { seats: staged } = planOf(view);
     const school = view.session.school ?? settings.school;
     const users = staged
       .map(({ plan }, i) => ({

@@ -5,8 +5,7 @@ import { bookedKeys, insertMovements, ledger, lockLots, readItems } from '../dat
 import { inTransaction } from '../data/transaction';
 import { today } from './clock';
 import { sessionEntry } from './holds';
-import { changeSession, lockStanding, viewSession, type SessionView } from './session';
-import { staged } from './session-needs';
+import { changeSession, lockStanding, planOf, viewSession, type SessionView } from './session';
 import { keyFor, nameOf } from './shelf';
 import { checkTaken, lockFor, takings } from './takings';
 
@@ -21,7 +20,8 @@ export function issueKits(id: string, version: number, key: string): Promise<Ses
     if ((await bookedKeys([keyFor(key, 'first')], t)).size > 0 || view.session.kits?.issued) return view;
     const layout = view.session.lanes;
     if (!layout) throw new Problem(409, 'not-laid-out', 'Lay the cuts out and reserve them first.');
-    const fault = layoutFault(layout, cutsByItem(staged(view)));
+    const { seats, figures } = planOf(view);
+    const fault = layoutFault(layout, cutsByItem(seats));
     if (fault)
       throw new Problem(409, 'stale', `The cuts changed since they were laid out: ${fault}. Lay them out again.`);
     if (layout.some((group) => group.lanes.some((lane) => lane.stock === TO_BUY)))
@@ -30,7 +30,6 @@ export function issueKits(id: string, version: number, key: string): Promise<Ses
         'to-buy',
         'Some of the cord has still to be bought. Receive it, then lay the cuts out again.',
       );
-    const { figures } = view.studio.settings;
     const { counts, lots, mine } = await lockFor(id, view, layout, t);
     const { taken, missing } = takings(layout, counts, lots, mine, figures.cut_loss);
     if (missing.length > 0) {
@@ -76,7 +75,7 @@ export function issueKits(id: string, version: number, key: string): Promise<Ses
     }
     const kits: Kits = {
       ticks: view.session.kits?.ticks ?? [],
-      issued: { on: today(), cuts: kitKeys(staged(view)), items },
+      issued: { on: today(), cuts: kitKeys(seats), items },
     };
     await changeSession(id, version, { kits }, t);
     return viewSession(id, t);

@@ -3,7 +3,7 @@ import { cutsByItem, packingOf } from '../core/session';
 import { labelsPdf, type Label } from '../formats/labels';
 import { simulatedPrinter, type LabelPrinter } from '../standins/label-printer';
 import { readFonts } from './fonts';
-import { openSession, stageSeats, type SessionView } from './session';
+import { openSession, planOf, type SessionView } from './session';
 import { nameOf } from './shelf';
 
 /** What is labelled: each bag, or each length of cord. */
@@ -11,9 +11,8 @@ export type LabelKind = 'bags' | 'cuts';
 
 /** The labels of a session. `origin` is where Lapboard is reached, for the code that opens the seat. */
 function labelsOf(view: SessionView, kind: LabelKind, units: Units, origin: string): Label[] {
-  const { figures } = view.studio.settings;
   const { catalogue } = view.studio;
-  const seats = stageSeats(view.seats, view.session, view.studio);
+  const { seats, figures } = planOf(view);
   const opens = (seat: string): string => `${origin}/sessions/${view.session.id}/kit?seat=${seat}`;
   const short = (item: string): string => nameOf(item, catalogue) ?? item;
   if (kind === 'bags') {
@@ -42,11 +41,11 @@ function labelsOf(view: SessionView, kind: LabelKind, units: Units, origin: stri
 export async function sessionLabels(
   id: string,
   kind: LabelKind,
-  units: Units,
+  unitsFor: (studio: Units) => Units,
   origin: string,
 ): Promise<{ readonly bytes: Uint8Array; readonly name: string }> {
   const view = await openSession(id);
-  const labels = labelsOf(view, kind, units, origin);
+  const labels = labelsOf(view, kind, unitsFor(view.studio.settings.units), origin);
   const bytes = await labelsPdf(
     labels,
     view.studio.settings.paper,

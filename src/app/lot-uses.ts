@@ -1,3 +1,4 @@
+import { stockFor } from '../core/measure';
 import { notFound } from '../core/problem';
 import { cutsByItem, pieceLengths, type PieceLength } from '../core/session';
 import { cordOf } from '../core/shelf';
@@ -37,7 +38,7 @@ export function lotUses(id: string): Promise<LotUses> {
         title: session.title,
         on: session.held_on,
         label,
-        mm: mm + figures.cut_loss,
+        mm: stockFor([mm], figures.cut_loss),
       })),
     );
     const fits = ({ mm }: { readonly mm: number }): boolean => mm <= lot.hand;

@@ -1,13 +1,13 @@
 import type { Transaction } from 'sequelize';
 import { consumablesOf, sessionNeeds, sharedTools } from '../core/kit';
-import type { Kits, SessionRecord, StageSeat } from '../core/session';
+import { planSession, type Kits, type SessionRecord, type StageSeat } from '../core/session';
 import { kindOf, levelsOf, outlook, type Level, type Need, type Outlook } from '../core/shelf';
+import type { Figures } from '../core/studio';
 import { seatsOf, sessionsFrom } from '../data/sessions';
 import { holdsOf, openOrders, readItems, standingOf } from '../data/shelf';
 import { inTransaction } from '../data/transaction';
 import { simulatedSupplier, type Offer } from '../standins/supplier';
 import { today } from './clock';
-import { stageSeats } from './session';
 import { hexOf, nameOf } from './shelf';
 import { readStudio, withRevisions, type Studio } from './studio';
 
@@ -37,6 +37,7 @@ export interface OutlookView {
 export interface PlannedSession {
   readonly session: Pick<SessionRecord, 'id' | 'title' | 'held_on'> & { readonly kits: Kits | null };
   readonly seats: readonly StageSeat[];
+  readonly figures: Figures;
 }
 
 /**
@@ -45,7 +46,7 @@ export interface PlannedSession {
  */
 export async function netSessions(
   sessions: readonly PlannedSession[],
-  { settings: { figures }, catalogue }: Studio,
+  { catalogue }: Pick<Studio, 'catalogue'>,
   t: Transaction,
 ): Promise<ItemOutlook[]> {
   const known = new Map((await readItems(t)).map(({ doc }) => [doc.id, doc]));
@@ -57,7 +58,7 @@ export async function netSessions(
   }
 
   const needs = new Map<string, Need[]>();
-  for (const { session, seats } of sessions) {
+  for (const { session, seats, figures } of sessions) {
     if (session.kits?.issued) continue;
     const plans = seats.map(({ plan }) => plan);
     const tools = sharedTools(plans, figures)
@@ -118,7 +119,7 @@ export async function plannedAhead(t: Transaction): Promise<{ planned: PlannedSe
   const studio = await withRevisions(await readStudio(t), [...seats.values()].flat(), t);
   const planned = sessions.map((session) => ({
     session,
-    seats: stageSeats(seats.get(session.id)!, session, studio),
+    ...planSession({ session, seats: seats.get(session.id)!, studio }),
   }));
   return { planned, studio };
 }

@@ -3,8 +3,7 @@ import { childrenOf, packingOf, type Packing, type SessionRecord } from '../core
 import type { Settings } from '../core/studio';
 import { readItems } from '../data/shelf';
 import { inTransaction } from '../data/transaction';
-import { viewSession } from './session';
-import { staged } from './session-needs';
+import { planOf, viewSession } from './session';
 import type { Studio } from './studio';
 
 /** All that is packed for a session, as it is printed. */
@@ -20,14 +19,14 @@ export function packingSheet(id: string): Promise<PackingSheet> {
   return inTransaction(async (t) => {
     const view = await viewSession(id, t);
     const { settings } = view.studio;
-    const seats = staged(view);
+    const { seats, figures } = planOf(view);
     const items = (await readItems(t)).map(({ doc }) => doc);
     const used = consumableNeeds(
       seats.map(({ plan }) => plan),
       consumablesOf(items),
     );
     return {
-      ...packingOf(seats, settings.figures, childrenOf(view.seats, settings.figures)),
+      ...packingOf(seats, figures, childrenOf(view.seats, figures)),
       session: view.session,
       settings,
       studio: view.studio,

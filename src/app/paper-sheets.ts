@@ -27,8 +27,12 @@ interface Made {
   readonly settings: Settings;
 }
 
-async function cuts(id: string, units: Units): Promise<Made> {
+/** The units a sheet is in, of the studio's. */
+type UnitsFor = (studio: Units) => Units;
+
+async function cuts(id: string, unitsFor: UnitsFor): Promise<Made> {
   const { session, settings, groups, seats, hardware, cautions } = await cutSheet(id);
+  const units = unitsFor(settings.units);
   const those = (state: 'hollow' | 'notched', what: string): string => {
     const names = seats.filter((seat) => seat.state === state).map(({ label }) => label);
     return names.length > 0 ? `${what}: ${names.join(', ')}.` : '';
@@ -76,9 +80,10 @@ async function cuts(id: string, units: Units): Promise<Made> {
   };
 }
 
-async function table(id: string, units: Units): Promise<Made> {
-  const { session, settings, groups, fault } = await tableSheet(id);
-  const { cut_loss, keep } = settings.figures;
+async function table(id: string, unitsFor: UnitsFor): Promise<Made> {
+  const { session, settings, groups, figures, fault } = await tableSheet(id);
+  const units = unitsFor(settings.units);
+  const { cut_loss, keep } = figures;
   const rest = (mm: number): string =>
     mm === 0
       ? 'Used up.'
@@ -111,8 +116,9 @@ async function table(id: string, units: Units): Promise<Made> {
   };
 }
 
-async function packing(id: string, units: Units): Promise<Made> {
+async function packing(id: string, unitsFor: UnitsFor): Promise<Made> {
   const { session, settings, studio, bags, spares, tools, used } = await packingSheet(id);
+  const units = unitsFor(settings.units);
   const name = (item: string): string => nameOf(item, studio.catalogue) ?? item;
   const columns = [
     { name: 'Count', share: 1, large: true },
@@ -152,7 +158,7 @@ async function packing(id: string, units: Units): Promise<Made> {
   };
 }
 
-const MAKE: Readonly<Record<SheetName, (id: string, units: Units) => Promise<Made>>> = {
+const MAKE: Readonly<Record<SheetName, (id: string, unitsFor: UnitsFor) => Promise<Made>>> = {
   'cut-sheet': cuts,
   'table-sheet': table,
   'packing-list': packing,
@@ -162,9 +168,9 @@ const MAKE: Readonly<Record<SheetName, (id: string, units: Units) => Promise<Mad
 export async function paperSheet(
   id: string,
   name: SheetName,
-  units: Units,
+  unitsFor: UnitsFor,
   paper: 'a4' | 'letter' | null,
 ): Promise<Uint8Array> {
-  const { sheet, settings } = await MAKE[name](id, units);
+  const { sheet, settings } = await MAKE[name](id, unitsFor);
   return sheetPdf(sheet, paper ?? settings.paper, await readFonts());
 }

@@ -1,8 +1,9 @@
 import type { Avoid } from '../core/studio';
 import {
-  deleteWrists,
+  erasePerson,
   findPerson,
   listPeople,
+  lockPeople,
   noteWrists,
   updatePerson,
   wristsOf,
@@ -10,6 +11,8 @@ import {
   type PersonLine,
   type Wrist,
 } from '../data/people';
+import { lockSession, sessionsOfPerson, updateSession, type StoredSession } from '../data/sessions';
+import { withoutPerson } from '../core/session';
 import { inTransaction } from '../data/transaction';
 import { notFound, Problem, stale } from '../core/problem';
 import { today } from './clock';
@@ -34,6 +37,9 @@ export function openPerson(id: string): Promise<PersonView> {
   });
 }
 
+const forgotten = (): Problem =>
+  new Problem(410, 'forgotten', 'This person was forgotten: nothing is kept of them any more.');
+
 /** A change to a person: their name, age, what they avoid, or a wrist newly taken. */
 export interface PersonEdit {
   readonly version: number;
@@ -47,9 +53,8 @@ export interface PersonEdit {
 
 export function editPerson(id: string, { version, changes }: PersonEdit): Promise<PersonView> {
   return inTransaction(async (t) => {
-    const person = await findPerson(id, t);
-    if (!person) throw notFound('person');
-
+    const [person] = await lockPeople([id], t);
+    if (!person) throw (await findPerson(id, t)) ? forgotten() : notFound('person');
     const { wrist, age, ...rest } = changes;
     if (wrist && wrist.taken_on > today())
       throw new Problem(422, 'future', 'A wrist cannot have been taken after today.', {
@@ -62,12 +67,32 @@ export function editPerson(id: string, { version, changes }: PersonEdit): Promis
   });
 }
 
-/** Forgets a person: name, age, skin and wrists go; what was planned and cut for past sessions stays without them. */
-export function forgetPerson(id: string): Promise<void> {
-  return inTransaction(async (t) => {
-    const person = await findPerson(id, t);
-    if (!person) throw notFound('person');
-    await deleteWrists(id, t);
-    await updatePerson(id, person.version, { name: 'Forgotten', age: null, age_on: null, avoid: [] }, t);
-  });
+/** What somebody is called who is not to be named any more. */
+const NOBODY = 'Forgotten';
+
+/**
+ * Forgets a person for good: name, age, skin, wrists, and on every seat of theirs wrist, hand and note; what was cut for past
+ * sessions stays, without them. Sessions before people, as everywhere: so it meets an edit or a cut under way, and waits for it.
+ */
+export async function forgetPerson(id: string): Promise<void> {
+  for (;;) {
+    const done = await inTransaction(async (t) => {
+      const sessions = await sessionsOfPerson(id, t);
+      const locked = new Map<string, StoredSession>();
+      for (const session of sessions) {
+        const own = await lockSession(session, t);
+        if (own) locked.set(session, own);
+      }
+      const known = (await lockPeople([id], t)).length > 0;
+      if (!known && !(await findPerson(id, t))) throw notFound('person');
+      // Seated elsewhere in between: once more, with that session too.
+      if ((await sessionsOfPerson(id, t)).some((session) => !locked.has(session))) return false;
+      await erasePerson(id, NOBODY, t);
+      for (const { id: session, version, cut_done } of locked.values())
+        if (cut_done?.seats.some((seat) => seat.person === id))
+          await updateSession(session, version, { cut_done: withoutPerson(cut_done, id, NOBODY) }, t);
+      return true;
+    });
+    if (done) return;
+  }
 }

@@ -3,7 +3,7 @@ import { planSeat, type Seat, type SeatPlan } from '../core/session';
 import { BLANK_PROJECT, checkProject, type Catalogue, type Project } from '../core/project';
 import type { Settings } from '../core/studio';
 import { notFound, Problem, stale } from '../core/problem';
-import { insertProjects, latestProjects } from '../data/projects';
+import { insertDocuments, latestDocuments } from '../data/documents';
 import { inTransaction } from '../data/transaction';
 import { readStudio } from './studio';
 
@@ -43,8 +43,8 @@ export async function openCatalogue(): Promise<{ settings: Settings; catalogue: 
     settings: view.settings,
     catalogue: {
       projects: Object.fromEntries(view.projects.map((doc) => [doc.slug, doc])),
-      cords: Object.fromEntries(view.cords.map(({ doc }) => [doc.slug, doc])),
-      hardware: Object.fromEntries(view.hardware.map(({ doc }) => [doc.slug, doc])),
+      cords: Object.fromEntries(view.cords.map((doc) => [doc.slug, doc])),
+      hardware: Object.fromEntries(view.hardware.map((doc) => [doc.slug, doc])),
     },
   };
 }
@@ -124,7 +124,7 @@ export async function projectPage(slug: string): Promise<ProjectPage> {
 /** The newest revision of a project. */
 export function openProject(slug: string): Promise<Project> {
   return inTransaction(async (t) => {
-    const projects = await latestProjects(t);
+    const projects = await latestDocuments('projects', t);
     if (!Object.hasOwn(projects, slug)) throw notFound('project');
     return projects[slug]!;
   });
@@ -174,7 +174,7 @@ export function saveProject(base: number | null, doc: Project): Promise<Project>
       });
     if (base !== null && current?.revision !== base) throw stale('project', current);
     const next = { ...doc, revision: (current?.revision ?? 0) + 1 };
-    if ((await insertProjects([next], t)) === 0) throw stale('project', current);
+    if ((await insertDocuments('projects', [next], t)) === 0) throw stale('project', current);
     return next;
   });
 }

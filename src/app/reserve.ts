@@ -1,11 +1,11 @@
 import { Problem } from '../core/problem';
-import { cutsByItem, layoutFault, type Layout } from '../core/session';
+import { cutsByItem, layoutFault, stockFault, type Layout } from '../core/session';
 import type { StoredSession } from '../data/sessions';
 import { insertMovements } from '../data/shelf';
 import { inTransaction } from '../data/transaction';
-import { giveBack, sessionEntry } from './holds';
-import { changeSession, lockStanding, viewSession, type SessionView } from './session';
-import { staged } from './session-needs';
+import { freeOf, giveBack, sessionEntry } from './holds';
+import { buyingOf } from './packs';
+import { changeSession, lockStanding, planOf, viewSession, type SessionView } from './session';
 import { knowItems } from './shelf';
 import { checkTaken, lockFor, takings } from './takings';
 
@@ -18,19 +18,36 @@ function refuseIssued({ kits }: StoredSession): void {
  * Keeps a session's layout and reserves what it takes, in place of what was reserved before. What has to be bought is kept in the
  * layout and reserved when it is there.
  */
-export function reserveSession(id: string, version: number, key: string, layout: Layout): Promise<SessionView> {
+export function reserveSession(id: string, version: number, key: string, given: Layout): Promise<SessionView> {
   return inTransaction(async (t) => {
     refuseIssued(await lockStanding(id, t));
     const view = await viewSession(id, t);
-    const fault = layoutFault(layout, cutsByItem(staged(view)));
+    const {
+      seats,
+      figures: { cut_loss },
+    } = planOf(view);
+    const fault = layoutFault(given, cutsByItem(seats));
     if (fault)
       throw new Problem(409, 'stale', `The plan is not of the cuts as they are now: ${fault}. Lay them out again.`);
     await knowItems(
-      layout.map((group) => ({ id: group.item })),
+      given.map((group) => ({ id: group.item })),
       t,
     );
-    const { counts, lots, mine } = await lockFor(id, view, layout, t);
-    const { taken } = takings(layout, counts, lots, mine, view.studio.settings.figures.cut_loss);
+    const { counts, lots, mine } = await lockFor(id, view, given, t);
+    const free = lots.map((lot) => ({ ...lot, mm: freeOf(lot, mine) }));
+    const { packs } = await buyingOf(
+      given.map((group) => group.item),
+      t,
+    );
+    const wrong = stockFault(given, free, (item) => packs.get(item) ?? null, cut_loss);
+    if (wrong) throw new Problem(409, 'stale', `The plan does not fit the shelf: ${wrong}. Lay the cuts out again.`);
+    // What a lane is long is what is free of its lot now, whatever the page saw.
+    const lengths = new Map(free.map((lot) => [lot.id, lot.mm]));
+    const layout = given.map((group) => ({
+      ...group,
+      lanes: group.lanes.map((lane) => ({ ...lane, length_mm: lengths.get(lane.stock) ?? lane.length_mm })),
+    }));
+    const { taken } = takings(layout, counts, lots, mine, cut_loss);
     checkTaken(taken, lots, mine);
     const changes = [...new Set([...mine.keys(), ...taken.keys()])]
       .map((lot) => ({ lot, more: (taken.get(lot) ?? 0) - (mine.get(lot) ?? 0) }))

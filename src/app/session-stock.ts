@@ -3,8 +3,8 @@ import type { CuttableLot } from '../core/session';
 import { kindOf } from '../core/shelf';
 import { lotsOf } from '../data/shelf';
 import { inTransaction } from '../data/transaction';
-import { simulatedSupplier } from '../standins/supplier';
 import { freeOf, heldBy } from './holds';
+import { buyingOf } from './packs';
 import { viewSession } from './session';
 import { needsOf } from './session-needs';
 import { shelfLines } from './shelf';
@@ -35,20 +35,11 @@ export function sessionStock(id: string): Promise<SessionStock> {
     const { lines } = await shelfLines(t);
     const known = new Map(lines.map(({ doc }) => [doc.id, doc]));
     const consumables = consumablesOf(lines.map(({ doc }) => doc));
-    const packs: Record<string, number> = {};
-    const prices: Record<string, number> = {};
-    for (const item of ids) {
-      const own = known.get(item);
-      const offer = simulatedSupplier.offer(item);
-      const pack = own?.pack ?? offer?.pack;
-      const price = own?.price ?? offer?.price;
-      if (pack != null) packs[item] = pack;
-      if (price != null) prices[item] = price;
-    }
+    const { packs, prices } = await buyingOf(ids, t);
     return {
       lots,
-      packs,
-      prices,
+      packs: Object.fromEntries(packs),
+      prices: Object.fromEntries(prices),
       consumables,
       names: Object.fromEntries(consumables.map(({ item }) => [item, known.get(item)!.name])),
       tools: Object.fromEntries(

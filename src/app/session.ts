@@ -3,17 +3,19 @@ import { isDeepStrictEqual } from 'node:util';
 import type { Transaction } from 'sequelize';
 import {
   cutKey,
+  cutNow,
   cutsNow,
-  planSeats,
-  seatOf,
-  type CutDone,
+  changesSince,
+  planSession,
+  type CutRecord,
   type Kits,
   type Layout,
   type NewSession,
   type SeatRecord,
   type SessionEdit,
+  type SessionPlan,
   type SessionRecord,
-  type StageSeat,
+  type Since,
 } from '../core/session';
 import {
   findSession,
@@ -21,6 +23,7 @@ import {
   listSessions,
   countSessions,
   lockSession,
+  noteSession,
   seatsOf,
   updateSession,
   type SessionLine,
@@ -28,18 +31,21 @@ import {
 } from '../data/sessions';
 import { inTransaction } from '../data/transaction';
 import { notFound, Problem, stale } from '../core/problem';
+import { today } from './clock';
 import { giveBack } from './holds';
-import { readStudio, withRevisions, type Studio } from './studio';
+import { readStudio, studioAt, withRevisions, type Studio } from './studio';
 
 /** All that a session's screens show. */
 export interface SessionView {
   readonly session: SessionRecord & {
-    readonly cut_done: CutDone[] | null;
+    readonly cut_done: CutRecord | null;
     readonly lanes: Layout | null;
     readonly kits: Kits | null;
   };
   readonly seats: readonly SeatRecord[];
   readonly studio: Studio;
+  /** What changed under the seats that are not cut, until somebody takes note of it. */
+  readonly since: Since | null;
 }
 
 /** The session, or the problem that there is none, or that it was deleted. */
@@ -69,7 +75,11 @@ export async function lockStanding(id: string, t: Transaction): Promise<StoredSe
 export async function viewSession(id: string, t: Transaction): Promise<SessionView> {
   const session = await findStanding(id, t);
   const seats = (await seatsOf([id], t)).get(id)!;
-  return { session, seats, studio: await withRevisions(await readStudio(t), seats, t) };
+  const studio = await withRevisions(await readStudio(t), seats, t);
+  const whole = { session, seats, studio };
+  const changed = new Date(studio.made_at) > session.noted_at;
+  const since = changed ? changesSince(whole, await studioAt(session.noted_at, studio, t)) : null;
+  return { ...whole, since };
 }
 
 export function openSession(id: string): Promise<SessionView> {
@@ -134,15 +144,13 @@ export function restoreSession(id: string): Promise<SessionView> {
   });
 }
 
-/** A view's seats with their plans, as the stages look at them. */
-export function stageSeats(
-  seats: readonly SeatRecord[],
-  session: SessionRecord,
-  { settings, catalogue }: Studio,
-): StageSeat[] {
-  const taken = seats.map((record) => seatOf(record, session.school ?? settings.school, catalogue.projects));
-  const plans = planSeats(taken, catalogue, settings.figures);
-  return seats.map(({ id, accepted }, i) => ({ id, accepted, plan: plans[i]! }));
+const plans = new WeakMap<SessionView, SessionPlan>();
+
+/** A view planned; reckoned once, however often it is asked for. */
+export function planOf(view: SessionView): SessionPlan {
+  const plan = plans.get(view) ?? planSession(view);
+  plans.set(view, plan);
+  return plan;
 }
 
 /**
@@ -153,10 +161,19 @@ export function noteCut(id: string, version: number, cut: boolean, seen: readonl
   return inTransaction(async (t) => {
     await lockStanding(id, t);
     const view = await viewSession(id, t);
-    const now = cutsNow(stageSeats(view.seats, view.session, view.studio));
-    if (cut && JSON.stringify(now.map(cutKey).sort()) !== JSON.stringify([...seen].sort()))
-      throw stale('session', view);
-    await changeSession(id, version, { cut_done: cut ? now : null }, t);
+    const plan = planOf(view);
+    const now = cutsNow(plan.seats).map(cutKey).sort();
+    if (cut && JSON.stringify(now) !== JSON.stringify([...seen].sort())) throw stale('session', view);
+    await changeSession(id, version, { cut_done: cut ? cutNow(view, plan, today()) : null }, t);
+    return viewSession(id, t);
+  });
+}
+
+/** Takes note of the studio as it was seen at some moment: what changed until then is not told again. */
+export function noteStudio(id: string, made_at: string): Promise<SessionView> {
+  return inTransaction(async (t) => {
+    await lockStanding(id, t);
+    await noteSession(id, new Date(made_at), t);
     return viewSession(id, t);
   });
 }

@@ -2,7 +2,8 @@ import type { Cord } from '../core/cord';
 import type { Hardware } from '../core/part';
 import type { Project } from '../core/project';
 import type { Settings } from '../core/studio';
-import { readDocuments, readSettings, updateDocument, updateSettings, type Versioned } from '../data/studio';
+import { insertDocuments, latestDocuments } from '../data/documents';
+import { readSettings, updateSettings } from '../data/studio';
 import { inTransaction } from '../data/transaction';
 import { notFound, Problem, stale } from '../core/problem';
 import { readStudio } from './studio';
@@ -11,21 +12,19 @@ import { readStudio } from './studio';
 export interface SettingsView {
   readonly settings: Settings;
   readonly version: number;
-  readonly cords: readonly Versioned<Cord>[];
-  readonly hardware: readonly Versioned<Hardware>[];
+  readonly cords: readonly Cord[];
+  readonly hardware: readonly Hardware[];
   readonly projects: readonly Project[];
 }
 
 export function openSettings(): Promise<SettingsView> {
   return inTransaction(async (t) => {
     const { settings, version, catalogue } = await readStudio(t);
-    const cords = await readDocuments('cords', t);
-    const hardware = await readDocuments('hardware', t);
     return {
       settings,
       version,
-      cords: Object.values(cords),
-      hardware: Object.values(hardware),
+      cords: Object.values(catalogue.cords),
+      hardware: Object.values(catalogue.hardware),
       projects: Object.values(catalogue.projects),
     };
   });
@@ -38,19 +37,23 @@ export async function editSettings(version: number, settings: Settings): Promise
   return openSettings();
 }
 
-/** Replaces a cord's or hardware's document; its slug stays. */
+/** Keeps a changed cord or hardware as its next revision; its slug stays. `base` is the revision it was changed from. */
 export async function editDocument(
   table: 'cords' | 'hardware',
   slug: string,
-  version: number,
+  base: number,
   doc: Cord | Hardware,
 ): Promise<SettingsView> {
   if (doc.slug !== slug)
     throw new Problem(422, 'slug', 'The slug of a catalogue entry cannot change.', { pointer: '/doc/slug' });
   await inTransaction(async (t) => {
-    const rows = await readDocuments(table, t);
-    if (!Object.hasOwn(rows, slug)) throw notFound('catalogue entry');
-    if (!(await updateDocument(table, slug, version, doc, t))) throw stale('catalogue entry', rows[slug]);
+    const known = await latestDocuments(table, t);
+    if (!Object.hasOwn(known, slug)) throw notFound('catalogue entry');
+    const current = known[slug]!;
+    const next = { ...doc, revision: base + 1 };
+    // Revisions are counted without a gap: of two who change the same one, one finds the next taken.
+    if (current.revision !== base || (await insertDocuments(table, [next as never], t)) === 0)
+      throw stale('catalogue entry', current);
   });
   return openSettings();
 }

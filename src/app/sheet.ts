@@ -1,12 +1,14 @@
 import { beadOf, cutList, type BeadState, type CutGroup, type SeatPlan, type SessionRecord } from '../core/session';
 import { cautions } from '../core/safety';
-import type { Settings } from '../core/studio';
-import { openSession, stageSeats } from './session';
+import type { Figures, Settings } from '../core/studio';
+import { openSession, planOf } from './session';
 
 /** All that the printed cut sheet says. */
 export interface CutSheet {
   readonly session: SessionRecord;
   readonly settings: Settings;
+  /** The figures it is cut by. */
+  readonly figures: Figures;
   readonly groups: readonly CutGroup[];
   readonly seats: readonly {
     readonly label: string;
@@ -21,7 +23,7 @@ export interface CutSheet {
 export async function cutSheet(id: string): Promise<CutSheet> {
   const view = await openSession(id);
   const { settings, catalogue } = view.studio;
-  const staged = stageSeats(view.seats, view.session, view.studio);
+  const { seats: staged, figures } = planOf(view);
   const plans = staged.map((seat) => seat.plan);
   const counts = new Map<string, number>();
   for (const { item, count } of plans.flatMap((plan) => plan.items)) counts.set(item, (counts.get(item) ?? 0) + count);
@@ -29,6 +31,7 @@ export async function cutSheet(id: string): Promise<CutSheet> {
   return {
     session: view.session,
     settings,
+    figures,
     groups: cutList(plans),
     seats: staged.map(({ plan, accepted }) => ({ label: plan.label, plan, state: beadOf(plan), accepted })),
     hardware: [...counts].map(([item, count]) => ({ name: catalogue.hardware[item]?.name ?? item, count })),
@@ -36,7 +39,7 @@ export async function cutSheet(id: string): Promise<CutSheet> {
       flame: made.some((plan) => plan.piece!.flame),
       glue: made.some((plan) => plan.tools.includes('glue')),
       neckLoop: made.some((plan) => plan.piece!.choices.loop === 'neck'),
-      children: view.seats.some((seat) => seat.age !== null && seat.age < settings.figures.flame_age),
+      children: view.seats.some((seat) => seat.age !== null && seat.age < figures.flame_age),
     }),
   };
 }

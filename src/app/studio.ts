@@ -3,15 +3,8 @@ import { SHIPPED } from '../../catalogue';
 import type { Catalogue, Project } from '../core/project';
 import { revisionKey, type SeatRecord } from '../core/session';
 import { STARTING_FIGURES, type Settings } from '../core/studio';
-import { insertProjects, latestProjects, projectRevisions } from '../data/projects';
-import {
-  insertDocuments,
-  insertSettings,
-  readDocuments,
-  readSettings,
-  studioMark,
-  type Versioned,
-} from '../data/studio';
+import { documentRevisions, insertDocuments, lastMade, latestDocuments } from '../data/documents';
+import { insertSettings, readSettings, studioMark } from '../data/studio';
 import { inTransaction } from '../data/transaction';
 
 /** What every reckoning needs of the studio. */
@@ -21,14 +14,21 @@ export interface Studio {
   readonly settings: Settings;
   readonly version: number;
   readonly catalogue: Catalogue;
+  /** When anything in it was last changed. */
+  readonly made_at: string;
 }
 
 /** What a studio is called until it names itself. */
 export const FIRST_NAME = 'My studio';
 const FIRST: Settings = { name: FIRST_NAME, units: 'cm', paper: 'a4', school: 'measured', figures: STARTING_FIGURES };
 
-const docsOf = <T>(rows: Record<string, Versioned<T>>): Record<string, T> =>
-  Object.fromEntries(Object.entries(rows).map(([slug, row]) => [slug, row.doc]));
+async function readCatalogue(t: Transaction, by: Date | null = null): Promise<Catalogue> {
+  return {
+    projects: await latestDocuments('projects', t, by),
+    cords: await latestDocuments('cords', t, by),
+    hardware: await latestDocuments('hardware', t, by),
+  };
+}
 
 let last: Studio | undefined;
 
@@ -41,16 +41,28 @@ export async function readStudio(t: Transaction): Promise<Studio> {
   if (last?.mark === mark) return last;
   const stored = await readSettings(t);
   const { doc, version } = stored ?? { doc: FIRST, version: 1 };
-  const projects = await latestProjects(t);
-  const cords = await readDocuments('cords', t);
-  const hardware = await readDocuments('hardware', t);
   last = {
     mark,
     settings: { ...doc, figures: { ...STARTING_FIGURES, ...doc.figures } },
     version,
-    catalogue: { projects, cords: docsOf(cords), hardware: docsOf(hardware) },
+    catalogue: await readCatalogue(t),
+    made_at: (await lastMade(t)).toISOString(),
   };
   return last;
+}
+
+/** The studio's settings and catalogue as they were at some moment; what came since is there as it came. */
+export async function studioAt(by: Date, { settings, catalogue }: Studio, t: Transaction) {
+  const doc = (await readSettings(t, by))?.doc ?? settings;
+  const before = await readCatalogue(t, by);
+  return {
+    settings: { ...doc, figures: { ...settings.figures, ...doc.figures } },
+    catalogue: {
+      projects: catalogue.projects,
+      cords: { ...catalogue.cords, ...before.cords },
+      hardware: { ...catalogue.hardware, ...before.hardware },
+    },
+  };
 }
 
 const texts = new WeakMap<Studio, string>();
@@ -69,7 +81,7 @@ export async function withRevisions(studio: Studio, seats: readonly SeatRecord[]
     slug !== null && revision !== null && projects[slug]?.revision !== revision ? [{ slug, revision }] : [],
   );
   if (older.length === 0) return studio;
-  const docs = (await projectRevisions(older, t)).map((doc): [string, Project] => [
+  const docs = (await documentRevisions('projects', older, t)).map((doc): [string, Project] => [
     revisionKey(doc.slug, doc.revision),
     doc,
   ]);
@@ -85,8 +97,10 @@ export async function withRevisions(studio: Studio, seats: readonly SeatRecord[]
 export function stockStudio(settings: Partial<Settings> = {}): Promise<void> {
   return inTransaction(async (t) => {
     await insertSettings({ ...FIRST, ...settings }, t);
-    await insertProjects(Object.values(SHIPPED.projects), t);
-    await insertDocuments('cords', SHIPPED.cords, t);
-    await insertDocuments('hardware', SHIPPED.hardware, t);
+    const known = await readCatalogue(t);
+    for (const table of ['projects', 'cords', 'hardware'] as const) {
+      const missing = Object.values(SHIPPED[table]).filter(({ slug }) => !Object.hasOwn(known[table], slug));
+      await insertDocuments(table, missing, t);
+    }
   });
 }

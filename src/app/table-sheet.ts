@@ -1,8 +1,8 @@
 import { cutsByItem, layoutFault, takenBy, TO_BUY, type SessionRecord } from '../core/session';
-import type { Settings } from '../core/studio';
+import type { Figures, Settings } from '../core/studio';
 import { findLot } from '../data/shelf';
 import { inTransaction } from '../data/transaction';
-import { stageSeats, viewSession } from './session';
+import { planOf, viewSession } from './session';
 import { nameOf } from './shelf';
 
 /** What one spool, hank, pack or offcut is cut into, with the running mark after each cut. */
@@ -24,6 +24,7 @@ export interface TableLane {
 export interface TableSheet {
   readonly session: SessionRecord;
   readonly settings: Settings;
+  readonly figures: Figures;
   readonly groups: readonly { readonly name: string; readonly lanes: readonly TableLane[] }[];
   /** Why it must not be cut by, where something changed since. */
   readonly fault: string | null;
@@ -33,8 +34,9 @@ export function tableSheet(id: string): Promise<TableSheet> {
   return inTransaction(async (t) => {
     const view = await viewSession(id, t);
     const { settings, catalogue } = view.studio;
-    const { cut_loss } = settings.figures;
-    const cuts = cutsByItem(stageSeats(view.seats, view.session, view.studio));
+    const { seats, figures } = planOf(view);
+    const { cut_loss } = figures;
+    const cuts = cutsByItem(seats);
     const byId = new Map([...cuts.values()].flat().map((cut) => [cut.id, cut]));
     const layout = view.session.lanes ?? [];
     const groups = [];
@@ -61,6 +63,7 @@ export function tableSheet(id: string): Promise<TableSheet> {
     return {
       session: view.session,
       settings,
+      figures,
       groups,
       fault: why ? `Do not cut by this sheet: ${why}. Lay the cuts out again first.` : null,
     };

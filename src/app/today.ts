@@ -1,9 +1,9 @@
-import { beadOf, coloursOf, stagesOf, type BeadState, type StageState } from '../core/session';
+import { beadOf, coloursOf, cutsDone, planSession, stagesOf, type BeadState, type StageState } from '../core/session';
 import type { Settings } from '../core/studio';
 import { sessionsFrom, seatsOf } from '../data/sessions';
 import { inTransaction } from '../data/transaction';
 import { netSessions, type ItemOutlook } from './outlook';
-import { stageSeats } from './session';
+
 import { readStudio, withRevisions } from './studio';
 
 /** A session ahead, at a glance. */
@@ -39,7 +39,7 @@ export function openToday(day: string): Promise<TodayView> {
     const studio = await withRevisions(await readStudio(t), [...seats.values()].flat(), t);
     const planned = found.map((session) => ({
       session,
-      seats: stageSeats(seats.get(session.id)!, session, studio),
+      ...planSession({ session, seats: seats.get(session.id)!, studio }),
     }));
     return {
       studio: studio.settings,
@@ -50,7 +50,7 @@ export function openToday(day: string): Promise<TodayView> {
         starts_at: session.starts_at,
         minutes: session.minutes,
         place: session.place,
-        stages: stagesOf(staged, session.cut_done, session.kits),
+        stages: stagesOf(staged, session.cut_done && cutsDone(session.cut_done), session.kits),
         beads: staged.map(({ plan }) => ({ name: plan.label, state: beadOf(plan), colours: coloursOf(plan) })),
       })),
       short: (await netSessions(planned, studio, t)).filter((item) => item.short > 0),

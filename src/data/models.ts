@@ -6,24 +6,9 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
-import type { Catalogue } from '../core/project';
-import type { CutDone, Kits, Layout, SeatRecord, WristMethod } from '../core/session';
-import type { Avoid, School, Settings } from '../core/studio';
+import type { CutRecord, Kits, Layout, SeatRecord, WristMethod } from '../core/session';
+import type { Avoid, School } from '../core/studio';
 import { database } from './connection';
-
-export class SettingsRow extends Model<InferAttributes<SettingsRow>, InferCreationAttributes<SettingsRow>> {
-  declare id: number;
-  declare doc: Settings;
-  declare version: CreationOptional<number>;
-}
-
-/** Cords and hardware are documents in tables alike. */
-export type DocumentTable = Exclude<keyof Catalogue, 'projects'>;
-export class DocumentRow extends Model<InferAttributes<DocumentRow>, InferCreationAttributes<DocumentRow>> {
-  declare slug: string;
-  declare doc: object;
-  declare version: CreationOptional<number>;
-}
 
 export class PersonRow extends Model<InferAttributes<PersonRow>, InferCreationAttributes<PersonRow>> {
   declare id: string;
@@ -31,6 +16,7 @@ export class PersonRow extends Model<InferAttributes<PersonRow>, InferCreationAt
   declare age: number | null;
   declare age_on: string | null;
   declare avoid: Avoid[];
+  declare forgotten: CreationOptional<boolean>;
   declare version: CreationOptional<number>;
 }
 
@@ -50,9 +36,10 @@ export class SessionRow extends Model<InferAttributes<SessionRow>, InferCreation
   declare minutes: number | null;
   declare place: string;
   declare school: School | null;
-  declare cut_done: CreationOptional<CutDone[] | null>;
+  declare cut_done: CreationOptional<CutRecord | null>;
   declare lanes: CreationOptional<Layout | null>;
   declare kits: CreationOptional<Kits | null>;
+  declare noted_at: CreationOptional<Date>;
   declare deleted_at: CreationOptional<Date | null>;
   declare version: CreationOptional<number>;
 }
@@ -81,26 +68,17 @@ export class SeatRow extends Model<InferAttributes<SeatRow>, InferCreationAttrib
 }
 
 const { TEXT, INTEGER, BIGINT, JSONB, UUID, DATEONLY, DATE, TIME, BOOLEAN, ARRAY } = DataTypes;
-const key = (type: typeof TEXT | typeof INTEGER | typeof UUID) => ({ type, primaryKey: true });
+const key = (type: typeof UUID) => ({ type, primaryKey: true });
 const version = { type: INTEGER, defaultValue: 1 };
 
-type Tables = Record<DocumentTable, typeof DocumentRow>;
-let ready: { sequelize: Sequelize; documents: Tables } | undefined;
-
-function documentModel(sequelize: Sequelize, tableName: DocumentTable): typeof DocumentRow {
-  return class extends DocumentRow {}.init(
-    { slug: key(TEXT), doc: JSONB, version },
-    { sequelize, tableName, modelName: tableName },
-  ) as typeof DocumentRow;
-}
+let ready: Sequelize | undefined;
 
 /** Ties the models to the process's database, once for each connection pool. */
-export function models(): Tables {
+export function models(): void {
   const sequelize = database();
-  if (ready?.sequelize === sequelize) return ready.documents;
-  SettingsRow.init({ id: key(INTEGER), doc: JSONB, version }, { sequelize, tableName: 'settings' });
+  if (ready === sequelize) return;
   PersonRow.init(
-    { id: key(UUID), name: TEXT, age: INTEGER, age_on: DATEONLY, avoid: ARRAY(TEXT), version },
+    { id: key(UUID), name: TEXT, age: INTEGER, age_on: DATEONLY, avoid: ARRAY(TEXT), forgotten: BOOLEAN, version },
     { sequelize, tableName: 'people' },
   );
   WristRow.init(
@@ -125,6 +103,7 @@ export function models(): Tables {
       cut_done: JSONB,
       lanes: JSONB,
       kits: JSONB,
+      noted_at: DATE,
       deleted_at: DATE,
       version,
     },
@@ -155,12 +134,5 @@ export function models(): Tables {
     },
     { sequelize, tableName: 'seats' },
   );
-  ready = {
-    sequelize,
-    documents: {
-      cords: documentModel(sequelize, 'cords'),
-      hardware: documentModel(sequelize, 'hardware'),
-    },
-  };
-  return ready.documents;
+  ready = sequelize;
 }

@@ -1,7 +1,8 @@
-import { Op, QueryTypes, fn, col, where, type Transaction } from 'sequelize';
+import { Op, QueryTypes, type Transaction } from 'sequelize';
 import type { Avoid } from '../core/studio';
 import { database } from './connection';
 import { PersonRow, WristRow } from './models';
+import { run, select } from './query';
 
 /** Somebody kept across sessions. `age` is as given on `age_on`. */
 export interface Person {
@@ -29,34 +30,53 @@ export interface PersonLine extends Person {
 
 export function listPeople(search: string, limit: number, t: Transaction): Promise<PersonLine[]> {
   return database().query<PersonLine>(
-    `SELECT p.*, w.mm AS wrist_mm, w.taken_on AS wrist_on,
+    `SELECT p.id, p.name, p.age, p.age_on, p.avoid, p.version, w.mm AS wrist_mm, w.taken_on AS wrist_on,
             (SELECT count(*)::int FROM seats s JOIN sessions x ON x.id = s.session_id AND x.deleted_at IS NULL WHERE s.person_id = p.id) AS sessions
        FROM people p LEFT JOIN LATERAL (SELECT mm, taken_on FROM wrists WHERE person_id = p.id ORDER BY taken_on DESC LIMIT 1) w ON true
-      WHERE strpos(lower(p.name), lower($1)) > 0 ORDER BY lower(p.name), p.id LIMIT $2`,
+      WHERE NOT p.forgotten AND strpos(lower(p.name), lower($1)) > 0 ORDER BY lower(p.name), p.id LIMIT $2`,
     { bind: [search, limit], type: QueryTypes.SELECT, transaction: t },
   );
 }
 
-/** People with these names, whatever their case. */
-export async function peopleNamed(names: readonly string[], t: Transaction): Promise<Person[]> {
-  const lower = names.map((name) => name.toLowerCase());
-  return PersonRow.findAll({
-    where: where(fn('lower', col('name')), { [Op.in]: lower }),
-    order: ['id'],
-    transaction: t,
-    raw: true,
-  });
+const PERSON = 'id, name, age, age_on, avoid, version';
+
+/** Nobody else makes a person of these names until the transaction ends; always in one order, so that no two wait for each other. */
+export async function lockNames(names: readonly string[], t: Transaction): Promise<void> {
+  const keys = [...new Set(names.map((name) => name.toLowerCase()))];
+  await run(
+    'SELECT pg_advisory_xact_lock(key) FROM (SELECT DISTINCT hashtextextended(name, 7) AS key FROM unnest($1::text[]) AS name ORDER BY 1) AS keys',
+    [keys],
+    t,
+  );
+}
+
+/** People with these names, whatever their case, who were not forgotten. */
+export function peopleNamed(names: readonly string[], t: Transaction): Promise<Person[]> {
+  return select<Person>(
+    `SELECT ${PERSON} FROM people WHERE lower(name) = ANY($1::text[]) AND NOT forgotten ORDER BY id`,
+    [names.map((name) => name.toLowerCase())],
+    t,
+  );
+}
+
+/** People by their ids, held until the transaction ends, in one order; those who were forgotten are not among them. */
+export function lockPeople(ids: readonly string[], t: Transaction): Promise<Person[]> {
+  return select<Person>(
+    `SELECT ${PERSON} FROM people WHERE id = ANY($1::uuid[]) AND NOT forgotten ORDER BY id FOR UPDATE`,
+    [[...new Set(ids)]],
+    t,
+  );
 }
 
 export async function findPerson(id: string, t: Transaction): Promise<Person | null> {
-  return PersonRow.findByPk(id, { transaction: t, raw: true });
+  return (await select<Person>(`SELECT ${PERSON} FROM people WHERE id = $1`, [id], t))[0] ?? null;
 }
 
 export async function insertPeople(people: readonly Omit<Person, 'version'>[], t: Transaction): Promise<void> {
   await PersonRow.bulkCreate(people, { transaction: t, ignoreDuplicates: true });
 }
 
-/** Changes a person if the version still stands; false when it does not. */
+/** Changes a person if the version still stands; false when it does not, or when they were forgotten. */
 export async function updatePerson(
   id: string,
   version: number,
@@ -65,9 +85,71 @@ export async function updatePerson(
 ): Promise<boolean> {
   const [count] = await PersonRow.update(
     { ...changes, version: version + 1 },
-    { where: { id, version }, transaction: t },
+    { where: { id, version, forgotten: false }, transaction: t },
   );
   return count === 1;
+}
+
+/** What a list tells of people: an age where it gives one, and what their skin does not take beside what is known of it. */
+export interface Told {
+  readonly person: string;
+  readonly age: number | null;
+  readonly age_on: string | null;
+  readonly avoid: readonly Avoid[];
+}
+
+/** Adds to what is known of people. What is known of somebody's skin stays known, whatever a list leaves out. */
+export const tellPeople = (told: readonly Told[], t: Transaction): Promise<void> =>
+  run(
+    `UPDATE people p SET age = coalesce(n.age, p.age), age_on = CASE WHEN n.age IS NULL THEN p.age_on ELSE n.age_on END,
+            avoid = n.all_avoid, version = p.version + 1
+       FROM (SELECT o.person, o.age, o.age_on,
+                    ARRAY(SELECT DISTINCT a FROM unnest(q.avoid || o.avoid) AS a ORDER BY a) AS all_avoid
+               FROM jsonb_to_recordset($1::jsonb) AS o(person uuid, age int, age_on date, avoid text[]) JOIN people q ON q.id = o.person) AS n
+      WHERE p.id = n.person AND NOT p.forgotten
+        AND ((n.age IS NOT NULL AND (n.age, n.age_on) IS DISTINCT FROM (p.age, p.age_on)) OR NOT n.all_avoid <@ p.avoid)`,
+    [JSON.stringify(told)],
+    t,
+  );
+
+/** Takes everything of a person away for good: their row stays for what was cut, without a name, an age, or anything of their body. */
+export async function erasePerson(id: string, name: string, t: Transaction): Promise<void> {
+  await run('DELETE FROM wrists WHERE person_id = $1', [id], t);
+  await run(
+    `UPDATE people SET name = $2, age = NULL, age_on = NULL, avoid = '{}', forgotten = true, version = version + 1 WHERE id = $1`,
+    [id, name],
+    t,
+  );
+  await run(
+    `UPDATE seats SET wrist_mm = NULL, wrist_method = NULL, wrist_on = NULL, hand_mm = NULL, note = '', wishes = '{}',
+            version = version + 1 WHERE person_id = $1`,
+    [id],
+    t,
+  );
+}
+
+/** Makes two people one: what is known of the first goes over to the second where that does not know it, and the first is gone. */
+export async function joinPeople(from: string, to: string, t: Transaction): Promise<void> {
+  await run(
+    `INSERT INTO wrists (person_id, mm, method, taken_on) SELECT $2, mm, method, taken_on FROM wrists WHERE person_id = $1
+     ON CONFLICT (person_id, taken_on) DO NOTHING`,
+    [from, to],
+    t,
+  );
+  await run(
+    `UPDATE people p SET age = coalesce(p.age, o.age), age_on = CASE WHEN p.age IS NULL THEN o.age_on ELSE p.age_on END,
+            avoid = ARRAY(SELECT DISTINCT a FROM unnest(p.avoid || o.avoid) AS a ORDER BY a), version = p.version + 1
+       FROM people o WHERE p.id = $2 AND o.id = $1`,
+    [from, to],
+    t,
+  );
+  await run('DELETE FROM people WHERE id = $1', [from], t);
+}
+
+/** How many seats a person has, in deleted sessions too. */
+export async function seatsOfPerson(id: string, t: Transaction): Promise<number> {
+  const [row] = await select<{ n: number }>('SELECT count(*)::int AS n FROM seats WHERE person_id = $1', [id], t);
+  return row!.n;
 }
 
 /** Notes measured wrists; one taken the same day is replaced, since the later reading corrects it. */
@@ -104,8 +186,4 @@ export async function wristsOf(people: readonly string[], t: Transaction): Promi
   for (const { person_id, mm, method, taken_on } of rows)
     byPerson.set(person_id, [...(byPerson.get(person_id) ?? []), { mm, method, taken_on }]);
   return byPerson;
-}
-
-export async function deleteWrists(person: string, t: Transaction): Promise<void> {
-  await WristRow.destroy({ where: { person_id: person }, transaction: t });
 }

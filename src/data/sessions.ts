@@ -1,15 +1,18 @@
 import { Op, QueryTypes, type Transaction } from 'sequelize';
 import { ageOn } from '../core/studio';
-import type { CutDone, Kits, Layout, SeatRecord, SessionRecord } from '../core/session';
+import type { CutRecord, Kits, Layout, SeatRecord, SessionRecord } from '../core/session';
 import { database } from './connection';
 import { SeatRow, SessionRow } from './models';
+import { run, select } from './query';
 
 /** A session with what only its own pages need. */
 export interface StoredSession extends SessionRecord {
-  readonly cut_done: CutDone[] | null;
+  readonly cut_done: CutRecord | null;
   readonly lanes: Layout | null;
   readonly kits: Kits | null;
   readonly deleted: boolean;
+  /** When somebody last took note of what its lengths rest on. */
+  readonly noted_at: Date;
 }
 
 const plain = (row: SessionRow): StoredSession => ({
@@ -25,6 +28,7 @@ const plain = (row: SessionRow): StoredSession => ({
   lanes: row.lanes,
   kits: row.kits,
   deleted: row.deleted_at !== null,
+  noted_at: row.noted_at,
 });
 
 export async function findSession(id: string, t: Transaction): Promise<StoredSession | null> {
@@ -49,10 +53,11 @@ export async function updateSession(
   version: number,
   changes: Partial<
     Omit<SessionRecord, 'id' | 'version'> & {
-      cut_done: CutDone[] | null;
+      cut_done: CutRecord | null;
       lanes: Layout | null;
       kits: Kits | null;
       deleted_at: Date | null;
+      noted_at: Date;
     }
   >,
   t: Transaction,
@@ -63,6 +68,10 @@ export async function updateSession(
   );
   return rows[0] ? plain(rows[0]) : null;
 }
+
+/** Marks until when a session's lengths were taken note of; never back. */
+export const noteSession = (id: string, at: Date, t: Transaction): Promise<void> =>
+  run('UPDATE sessions SET noted_at = greatest(noted_at, least($2::timestamptz, now())) WHERE id = $1', [id, at], t);
 
 /** A line of the list of sessions. */
 export interface SessionLine {
@@ -133,6 +142,18 @@ export async function seatsOf(sessions: readonly string[], t: Transaction): Prom
     bySession.get(session_id)!.push({ ...seat, age });
   }
   return bySession;
+}
+
+/** The sessions that somebody has a seat in, or that were cut for them, deleted ones too; in the order they are locked in. */
+export async function sessionsOfPerson(person: string, t: Transaction): Promise<string[]> {
+  const rows = await select<{ id: string }>(
+    `SELECT id FROM sessions WHERE id IN (SELECT session_id FROM seats WHERE person_id = $1)
+        OR cut_done @> jsonb_build_object('seats', jsonb_build_array(jsonb_build_object('person', $1::text)))
+      ORDER BY id`,
+    [person],
+    t,
+  );
+  return rows.map(({ id }) => id);
 }
 
 /** The session and person of a seat, or null when there is no such seat. */

@@ -1,6 +1,7 @@
-import { QueryTypes, type Transaction } from 'sequelize';
+import type { Transaction } from 'sequelize';
 import type { Balance, Change, Item, LotKind, MovementKind } from '../core/shelf';
 import { database } from './connection';
+import { select } from './query';
 import type { Versioned } from './studio';
 
 /** A lot as it stands. */
@@ -33,9 +34,6 @@ export interface LedgerLine {
   readonly undoes: string | null;
   readonly undone: boolean;
 }
-
-const select = <T extends object>(sql: string, bind: unknown[], t: Transaction): Promise<T[]> =>
-  database().query<T>(sql, { bind, type: QueryTypes.SELECT, transaction: t });
 
 const LOT = `id, number, item, kind, place, tare::float8 AS tare, hand, held,
   kind = 'pack' AND NOT EXISTS (SELECT 1 FROM movements m WHERE m.lot = lots.id AND m.kind IN ('issue', 'waste')) AS fresh`;

@@ -28,12 +28,24 @@ export const checkNewSeats = checker(
   Type.Object({ seats: Type.Array(NewSeatSchema, { minItems: 1, maxItems: 1000 }) }, closed),
 );
 export const checkSeatEdit = checker(SeatEditSchema);
+export const checkSeatEdits = checker(
+  Type.Object(
+    {
+      edits: Type.Array(Type.Object({ id: Uuid, ...SeatEditSchema.properties }, closed), {
+        minItems: 1,
+        maxItems: 500,
+      }),
+    },
+    closed,
+  ),
+);
 export const checkCutNote = checker(
   Type.Object(
     { version: Version, cut: Type.Boolean(), seen: Type.Array(Type.String({ maxLength: 400 }), { maxItems: 5000 }) },
     closed,
   ),
 );
+export const checkNoted = checker(Type.Object({ made_at: Type.String({ format: 'date-time' }) }, closed));
 export const checkSettings = checker(Type.Object({ version: Version, settings: SettingsSchema }, closed));
 export const checkCord = checker(Type.Object({ version: Version, doc: CordSchema }, closed));
 export const checkHardware = checker(Type.Object({ version: Version, doc: HardwareSchema }, closed));
@@ -120,7 +132,7 @@ export const checkDelivery = checker(
 export const checkReserve = checker(Type.Object({ version: Version, key: Uuid, layout: LayoutSchema }, closed));
 export const checkIssue = checker(Type.Object({ version: Version, key: Uuid }, closed));
 export const checkTicks = checker(
-  Type.Object({ version: Version, ticks: Type.Array(Type.String({ maxLength: 120 }), { maxItems: 10_000 }) }, closed),
+  Type.Object({ version: Version, ticks: Type.Array(Type.String({ maxLength: 240 }), { maxItems: 10_000 }) }, closed),
 );
 export const checkLeftovers = checker(
   Type.Object(

@@ -1,30 +1,69 @@
-/** Views of one thing, one shown at a time. */
+import { useId, useRef, type KeyboardEvent, type ReactNode } from 'react';
+
+/** Where an arrow key, Home or End leads from one of so many tabs; null for any other key. */
+function tabAfter(key: string, at: number, count: number): number | null {
+  switch (key) {
+    case 'ArrowRight':
+      return (at + 1) % count;
+    case 'ArrowLeft':
+      return (at + count - 1) % count;
+    case 'Home':
+      return 0;
+    case 'End':
+      return count - 1;
+    default:
+      return null;
+  }
+}
+
+/** Views of one thing, one shown at a time in the panel below its tabs; arrow keys go from tab to tab. */
 export function Tabs<View extends string>({
   label,
   views,
   shown,
   onShow,
+  children,
 }: {
   label: string;
   /** What each is called, in their order. */
   views: Readonly<Record<View, string>>;
   shown: View;
   onShow: (view: View) => void;
+  /** The view that is shown. */
+  children: ReactNode;
 }) {
+  const id = useId();
+  const list = useRef<HTMLDivElement>(null);
+  const names = Object.keys(views) as View[];
+  const turn = (event: KeyboardEvent) => {
+    const to = tabAfter(event.key, names.indexOf(shown), names.length);
+    if (to === null) return;
+    event.preventDefault();
+    onShow(names[to]!);
+    list.current?.querySelectorAll<HTMLElement>('[role=tab]')[to]?.focus();
+  };
   return (
-    <div role="tablist" aria-label={label} className="flex flex-wrap gap-1 px-4 pt-2">
-      {(Object.keys(views) as View[]).map((one) => (
-        <button
-          key={one}
-          type="button"
-          role="tab"
-          aria-selected={shown === one}
-          className={`btn btn-sm ${shown === one ? 'btn-neutral' : 'btn-ghost'}`}
-          onClick={() => onShow(one)}
-        >
-          {views[one]}
-        </button>
-      ))}
-    </div>
+    <>
+      <div ref={list} role="tablist" aria-label={label} className="flex flex-wrap gap-1 px-4 pt-2" onKeyDown={turn}>
+        {names.map((one) => (
+          <button
+            key={one}
+            type="button"
+            role="tab"
+            id={`${id}-${one}`}
+            aria-selected={shown === one}
+            aria-controls={shown === one ? `${id}-panel` : undefined}
+            tabIndex={shown === one ? 0 : -1}
+            className={`btn btn-sm ${shown === one ? 'btn-neutral' : 'btn-ghost'}`}
+            onClick={() => onShow(one)}
+          >
+            {views[one]}
+          </button>
+        ))}
+      </div>
+      <div role="tabpanel" id={`${id}-panel`} aria-labelledby={`${id}-${shown}`}>
+        {children}
+      </div>
+    </>
   );
 }

@@ -1,10 +1,10 @@
 import { expect, it } from 'vitest';
 import { DEMO_SESSIONS, loadDemo } from '../../demo';
 import { findPeople, openPerson } from '../../src/app/people';
-import { openSession, pageOfSessions, stageSeats } from '../../src/app/session';
+import { openSession, pageOfSessions, planOf } from '../../src/app/session';
 import { openSettings, editSettings } from '../../src/app/settings';
 import { FIRST_NAME } from '../../src/app/studio';
-import { beadOf, stagesOf } from '../../src/core/session';
+import { beadOf, cutsDone, stagesOf } from '../../src/core/session';
 import { freshStudio } from './database';
 
 freshStudio();
@@ -23,11 +23,11 @@ it('loads once, cut off or not, in three states with the awkward cases in it', a
 
   const look = async (id: string) => {
     const view = await openSession(id);
-    const seats = stageSeats(view.seats, view.session, view.studio);
+    const seats = planOf(view).seats;
     return {
       seats: view.seats,
       beads: seats.map((s) => beadOf(s.plan)),
-      stages: stagesOf(seats, view.session.cut_done).map((s) => s.state),
+      stages: stagesOf(seats, view.session.cut_done && cutsDone(view.session.cut_done)).map((s) => s.state),
     };
   };
   expect((await look(DEMO_SESSIONS.club)).stages).toEqual(['tied', 'tied', 'tied', 'open']);

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { cutsCsv, importStudio, ledgerJson, sessionDocument, shelfJson } from '../../src/app/export';
 import { labelPrinter, printLabels, sessionLabels } from '../../src/app/labels';
 import { addSeats } from '../../src/app/seats';
-import { createSession, openSession, stageSeats } from '../../src/app/session';
+import { createSession, openSession, planOf } from '../../src/app/session';
 import { cutSheet } from '../../src/app/sheet';
 import { moveLot } from '../../src/app/shelf';
 import { shelfChoices } from '../../src/app/shelf-choices';
@@ -37,7 +37,7 @@ describe('cuts as CSV', () => {
     ]);
     const rows = rowsOf(await cutsCsv(id));
     const view = await openSession(id);
-    const plans = stageSeats(view.seats, view.session, view.studio);
+    const plans = planOf(view).seats;
     const cuts = plans.flatMap(({ plan }) => plan.cut?.cuts ?? []);
     expect(rows).toHaveLength(cuts.length);
     expect(rows.reduce((sum, row) => sum + Number(row.length_mm) * Number(row.pieces), 0)).toBe(
@@ -134,11 +134,11 @@ describe('labels', () => {
   it('are one a bag, or one a length of cord', async () => {
     const view = await session('Labels', '2030-05-01', ['Ada', 'Bo', 'Cy']);
     const { id } = view.session;
-    const pieces = stageSeats(view.seats, view.session, view.studio).flatMap(({ plan }) =>
+    const pieces = planOf(view).seats.flatMap(({ plan }) =>
       plan.cut!.cuts.flatMap((cut) => Array.from({ length: cut.pieces })),
     );
     const { PDFDocument } = await import('pdf-lib');
-    const bags = await sessionLabels(id, 'bags', 'cm', 'http://127.0.0.1:1');
+    const bags = await sessionLabels(id, 'bags', () => 'cm', 'http://127.0.0.1:1');
     expect(bags.name).toBe('bags.pdf');
     expect((await PDFDocument.load(bags.bytes)).getTitle()).toBe('Labels: bags');
     const before = labelPrinter().state();

@@ -15,7 +15,7 @@ import { sessionLabels } from '../../src/app/labels';
 import { paperSheet, SHEETS } from '../../src/app/paper-sheets';
 import { reserveSession } from '../../src/app/reserve';
 import { addSeats } from '../../src/app/seats';
-import { createSession, openSession, stageSeats } from '../../src/app/session';
+import { createSession, openSession, planOf } from '../../src/app/session';
 import { moveLot, openItem, openLedger, receiveStock } from '../../src/app/shelf';
 import { readSessionDocument, planSeat, groupOf, SessionDocumentSchema } from '../../src/core/session';
 import { database } from '../../src/data/connection';
@@ -111,9 +111,7 @@ it('writes a session as the document that plans to the same cuts', async () => {
   const lengths = seats.map((one) =>
     planSeat(one, view.studio.catalogue, view.studio.settings.figures, group).cut?.cuts.map((cut) => cut.length_mm),
   );
-  const shown = stageSeats(view.seats, view.session, view.studio).map(({ plan }) =>
-    plan.cut?.cuts.map((c) => c.length_mm),
-  );
+  const shown = planOf(view).seats.map(({ plan }) => plan.cut?.cuts.map((c) => c.length_mm));
   expect(lengths).toEqual(shown);
 });
 
@@ -156,7 +154,7 @@ it('writes labels with the letters of every name, 21 a page', async () => {
       project: 'band-buckle',
     })),
   );
-  const { bytes } = await sessionLabels(id, 'bags', 'cm', 'http://127.0.0.1:1');
+  const { bytes } = await sessionLabels(id, 'bags', () => 'cm', 'http://127.0.0.1:1');
   const pdf = Buffer.from(bytes).toString('latin1');
   expect(pdf.startsWith('%PDF-')).toBe(true);
   const { PDFDocument } = await import('pdf-lib');
@@ -172,7 +170,7 @@ it('writes the sheets of a session on as many pages as they take, and says what 
   const { id } = view.session;
   const { PDFDocument } = await import('pdf-lib');
   for (const name of SHEETS) {
-    const of = async (paper: 'a4' | 'letter') => PDFDocument.load(await paperSheet(id, name, 'cm', paper));
+    const of = async (paper: 'a4' | 'letter') => PDFDocument.load(await paperSheet(id, name, () => 'cm', paper));
     const a4 = await of('a4');
     expect(a4.getTitle(), name).toContain('Sheets: ');
     expect(a4.getPage(0).getSize().width, name).toBeCloseTo(595.3, 0);
@@ -184,7 +182,9 @@ it('writes the sheets of a session on as many pages as they take, and says what 
   await stock(CORD, 400_000);
   await stock(BUCKLE, 200, 'bag');
   await reserveSession(id, view.session.version, randomUUID(), await layOut(view));
-  expect((await PDFDocument.load(await paperSheet(id, 'table-sheet', 'in', null))).getPageCount()).toBeGreaterThan(1);
+  expect(
+    (await PDFDocument.load(await paperSheet(id, 'table-sheet', () => 'in', null))).getPageCount(),
+  ).toBeGreaterThan(1);
 });
 
 it('writes the projects whole as JSON, and a line each as CSV', async () => {

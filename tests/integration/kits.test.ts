@@ -5,8 +5,8 @@ import { returnLeftovers } from '../../src/app/leftovers';
 import { openOutlook } from '../../src/app/outlook';
 import { packingSheet } from '../../src/app/packing-sheet';
 import { releaseSession, reserveSession } from '../../src/app/reserve';
-import { editSeat } from '../../src/app/seats';
-import { deleteSession, openSession, restoreSession, stageSeats } from '../../src/app/session';
+import { editSeat } from '../../src/app/edit-seats';
+import { deleteSession, openSession, restoreSession, planOf } from '../../src/app/session';
 import { sessionStock } from '../../src/app/session-stock';
 import { openItem } from '../../src/app/shelf';
 import { stagesOf, TO_BUY, type Layout } from '../../src/core/session';
@@ -47,7 +47,7 @@ describe('a session and the shelf', () => {
     view = await issueKits(first.session.id, view.session.version, key);
     expect(await balance(spool)).toMatchObject({ hand: 12_000 - taken, held: 0 });
     expect((await openItem(BUCKLE)).lots[0]).toMatchObject({ hand: 17, held: 0 });
-    const stages = () => stagesOf(stageSeats(view.seats, view.session, view.studio), null, view.session.kits);
+    const stages = () => stagesOf(planOf(view).seats, null, view.session.kits);
     expect(stages().find(({ stage }) => stage === 'kit')!.line).toBe('2 kits issued.');
     // Sent again, it is not issued twice.
     await issueKits(first.session.id, view.session.version, key);

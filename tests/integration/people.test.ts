@@ -110,8 +110,8 @@ describe('the list of people', () => {
     const next = await seated('2030-05-02', { name: 'Wren' });
     expect(next.seats[0]!.person_id).not.toBe(seats[0]!.person_id);
     expect(next.seats[0]).toMatchObject({ age: null, wrist_mm: null });
-    // The seat keeps what it was cut for, under no name.
-    expect((await openSession(id)).seats[0]).toMatchObject({ name: 'Forgotten', age: null, wrist_mm: 150 });
+    // The seat stays, under no name and with nothing of the body.
+    expect((await openSession(id)).seats[0]).toMatchObject({ name: 'Forgotten', age: null, wrist_mm: null });
     await expect(forgetPerson(randomUUID())).rejects.toMatchObject({ status: 404 });
   });
 });

@@ -8,8 +8,9 @@ import {
   projectPage,
   saveProject,
 } from '../../src/app/projects';
-import { addSeats, editSeat } from '../../src/app/seats';
-import { createSession, openSession, stageSeats } from '../../src/app/session';
+import { editSeat } from '../../src/app/edit-seats';
+import { addSeats } from '../../src/app/seats';
+import { createSession, openSession, planOf } from '../../src/app/session';
 import { stockStudio } from '../../src/app/studio';
 import type { Project } from '../../src/core/project';
 import { database } from '../../src/data/connection';
@@ -35,7 +36,7 @@ const seatWith = async (project: string): Promise<{ session: string; seat: strin
 };
 const cutNow = async (session: string): Promise<number> => {
   const view = await openSession(session);
-  return stageSeats(view.seats, view.session, view.studio)[0]!.plan.cut!.total_mm;
+  return planOf(view).seats[0]!.plan.cut!.total_mm;
 };
 
 describe('projects', () => {

@@ -2,7 +2,8 @@ import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import { editPerson, findPeople, forgetPerson, openPerson } from '../../src/app/people';
 import { readList } from '../../src/app/roster';
-import { addSeats, editSeat, removeSeat } from '../../src/app/seats';
+import { editSeat, removeSeat } from '../../src/app/edit-seats';
+import { addSeats } from '../../src/app/seats';
 import {
   createSession,
   deleteSession,
@@ -10,7 +11,7 @@ import {
   noteCut,
   openSession,
   restoreSession,
-  stageSeats,
+  planOf,
   type SessionView,
 } from '../../src/app/session';
 import { editDocument, editSettings, openSettings } from '../../src/app/settings';
@@ -50,8 +51,8 @@ describe('the database', () => {
       "INSERT INTO sessions (id, title, held_on, school) VALUES (gen_random_uuid(), 'x', '2030-01-01', 'guess')",
       'sessions',
     ],
-    ["INSERT INTO settings (id, doc) VALUES (2, '{}')", 'settings'],
-    ['INSERT INTO cords (slug, doc) VALUES (\'a\', \'{"slug": "b"}\')', 'cords'],
+    ["INSERT INTO settings (revision, doc) VALUES (0, '{}')", 'settings'],
+    ['INSERT INTO cords (slug, revision, doc) VALUES (\'a\', 1, \'{"slug": "b", "revision": 1}\')', 'cords'],
   ])('refuses %s', async (sql, table) => {
     await expect(database().query(sql)).rejects.toThrow(new RegExp(`violates check constraint "${table}`));
   });
@@ -117,7 +118,7 @@ describe('two people at one session', () => {
     });
     await expect(rename).rejects.toMatchObject({ status: 409 });
     // What is the seat's own is no conflict.
-    const ease = await editSeat(seat.id, {
+    const { seat: ease } = await editSeat(seat.id, {
       version: seat.version,
       person_version: seat.person_version,
       changes: { ease: 'loose' },
@@ -160,10 +161,16 @@ describe('seats', () => {
       { name: 'Ada', ...measured, note: 'left-handed' },
       { name: 'Bo', ...measured },
     ]);
-    const { person_id, version: _v, person_version: _pv, wrist_on: _w, ...rest } = view.seats[0]!;
+    const { version: _v, person_version: _pv, wrist_on: _w, ...rest } = view.seats[0]!;
     expect((await removeSeat(rest.id)).seats.map((s) => s.name)).toEqual(['Bo']);
     const back = await addSeats(view.session.id, [rest]);
-    expect(back.seats[0]).toMatchObject({ id: rest.id, person_id, name: 'Ada', note: 'left-handed', position: 0 });
+    expect(back.seats[0]).toMatchObject({
+      id: rest.id,
+      person_id: rest.person_id,
+      name: 'Ada',
+      note: 'left-handed',
+      position: 0,
+    });
     await expect(removeSeat(randomUUID())).rejects.toMatchObject({ status: 404 });
   });
 
@@ -204,18 +211,13 @@ describe('a session', () => {
 
   it('notes its cut only when what was seen is what is called for', async () => {
     const view = await newSession([{ name: 'Ada', ...measured }]);
-    const seen = cutsNow(stageSeats(view.seats, view.session, view.studio)).map(cutKey);
+    const seen = cutsNow(planOf(view).seats).map(cutKey);
     const { id, version, person_version } = view.seats[0]!;
     await editSeat(id, { version, person_version, changes: { wrist_mm: 190 } });
     await expect(noteCut(view.session.id, view.session.version, true, seen)).rejects.toMatchObject({ status: 409 });
     const now = await openSession(view.session.id);
-    const noted = await noteCut(
-      view.session.id,
-      now.session.version,
-      true,
-      cutsNow(stageSeats(now.seats, now.session, now.studio)).map(cutKey),
-    );
-    expect(noted.session.cut_done).toHaveLength(1);
+    const noted = await noteCut(view.session.id, now.session.version, true, cutsNow(planOf(now).seats).map(cutKey));
+    expect(noted.session.cut_done!.seats).toHaveLength(1);
   });
 
   it('ahead is on Today with its beads, soonest first; past and deleted ones are not', async () => {
@@ -294,11 +296,11 @@ describe('the studio', () => {
 
   it('keeps a corrected cord when the shipped catalogue is loaded again', async () => {
     const { cords } = await openSettings();
-    const cord = cords.find((c) => c.doc.slug === 'sheathed-4')!;
-    await editDocument('cords', 'sheathed-4', cord.version, { ...cord.doc, diameter_mm: 4.3 });
+    const cord = cords.find(({ slug }) => slug === 'sheathed-4')!;
+    await editDocument('cords', 'sheathed-4', cord.revision, { ...cord, diameter_mm: 4.3 });
     const { stockStudio } = await import('../../src/app/studio');
     await stockStudio();
-    expect((await openSettings()).cords.find((c) => c.doc.slug === 'sheathed-4')!.doc.diameter_mm).toBe(4.3);
-    await expect(editDocument('cords', 'satin-2', 1, cord.doc)).rejects.toMatchObject({ code: 'slug' });
+    expect((await openSettings()).cords.find(({ slug }) => slug === 'sheathed-4')!.diameter_mm).toBe(4.3);
+    await expect(editDocument('cords', 'satin-2', 1, cord)).rejects.toMatchObject({ code: 'slug' });
   });
 });

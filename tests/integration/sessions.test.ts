@@ -8,7 +8,7 @@ import {
   openSession,
   pageOfSessions,
   restoreSession,
-  stageSeats,
+  planOf,
 } from '../../src/app/session';
 import { openToday } from '../../src/app/today';
 import { cutKey, cutsNow } from '../../src/core/session';
@@ -80,10 +80,10 @@ describe('a session', () => {
 
   it('cut by another school as a whole: every seat that has none of its own follows', async () => {
     const view = await session('Schools', '2030-05-01', ['Ada', 'Bo']);
-    const before = stageSeats(view.seats, view.session, view.studio).map(({ plan }) => plan.cut!);
+    const before = planOf(view).seats.map(({ plan }) => plan.cut!);
     await editSession(view.session.id, { version: view.session.version, changes: { school: 'ratio' } });
     const now = await openSession(view.session.id);
-    const after = stageSeats(now.seats, now.session, now.studio).map(({ plan }) => plan.cut!);
+    const after = planOf(now).seats.map(({ plan }) => plan.cut!);
     expect(before.map(({ rule }) => rule)).toEqual(['measured', 'measured']);
     expect(after.map(({ rule }) => rule)).toEqual(['ratio', 'ratio']);
     expect(after[0]!.total_mm).not.toBe(before[0]!.total_mm);
@@ -91,9 +91,9 @@ describe('a session', () => {
 
   it('noted as cut may be noted as not cut, and cut again', async () => {
     const view = await session('Cut', '2030-05-01', ['Ada']);
-    const seen = cutsNow(stageSeats(view.seats, view.session, view.studio)).map(cutKey);
+    const seen = cutsNow(planOf(view).seats).map(cutKey);
     const cut = await noteCut(view.session.id, view.session.version, true, seen);
-    expect(cut.session.cut_done).toEqual(cutsNow(stageSeats(cut.seats, cut.session, cut.studio)));
+    expect(cutsDone(cut.session.cut_done!)).toEqual(cutsNow(planOf(cut).seats));
     const undone = await noteCut(view.session.id, cut.session.version, false, []);
     expect(undone.session.cut_done).toBeNull();
     // With the version of before, it is somebody else's note by now.

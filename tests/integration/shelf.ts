@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { expect } from 'vitest';
 import { addSeats } from '../../src/app/seats';
-import { createSession, stageSeats, type SessionView } from '../../src/app/session';
+import { createSession, planOf, type SessionView } from '../../src/app/session';
 import { sessionStock } from '../../src/app/session-stock';
 import { editItem, moveLot, openItem, receiveStock } from '../../src/app/shelf';
 import { solveLanes } from '../../src/core/lanes';
@@ -64,7 +64,7 @@ export async function session(title: string, on: string, names: string[]): Promi
 export async function layOut(view: SessionView, pack: number | null = 30_000): Promise<Layout> {
   const { lots } = await sessionStock(view.session.id);
   const { figures } = view.studio.settings;
-  return [...cutsByItem(stageSeats(view.seats, view.session, view.studio))].map(([item, cuts]) => {
+  return [...cutsByItem(planOf(view).seats)].map(([item, cuts]) => {
     const mm = new Map(cuts.map((cut) => [cut.id, cut.mm]));
     const options = { seconds: 1, now: () => performance.now() };
     let plan = solveLanes(lanesProblem(cuts, lots[item]!, figures), options);

@@ -22,9 +22,11 @@ const EMPTY: SessionView = {
     lanes: null,
     kits: null,
   },
+  since: null,
   seats: [],
   studio: {
     mark: 'a',
+    made_at: '2030-01-01T00:00:00.000Z',
     version: 1,
     settings: { name: 'Mill', units: 'cm', paper: 'a4', school: 'measured', figures: STARTING_FIGURES },
     catalogue: SHIPPED,

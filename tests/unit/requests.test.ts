@@ -22,6 +22,8 @@ const GOOD: Readonly<Record<keyof typeof checks, Body>> = {
     person_version: 2,
     changes: { wrist_mm: 165, options: { colours: 2 }, wishes: ['reed'] },
   },
+  checkSeatEdits: { edits: [{ id: ID, version: 1, person_version: 2, changes: { accepted: true } }] },
+  checkNoted: { made_at: '2030-05-01T10:00:00.000Z' },
   checkCutNote: { version: 1, cut: true, seen: ['a|b'] },
   checkSettings: {
     version: 1,

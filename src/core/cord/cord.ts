@@ -19,6 +19,7 @@ export const CordSchema = Type.Object(
   {
     format: Type.Literal('lapboard-cord'),
     version: Type.Literal(1),
+    revision: Type.Integer({ minimum: 1, description: 'counts the saved versions of this document' }),
     slug: Type.String({ pattern: '^[a-z0-9-]+$', maxLength: 40 }),
     name: Type.String({ minLength: 1, maxLength: 80 }),
     diameter_mm: Type.Number({ minimum: 0.2, maximum: 12, title: 'Diameter', description: 'mm, slack' }),

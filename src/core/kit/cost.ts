@@ -1,3 +1,4 @@
+import { wholeMm } from '../measure';
 import { cordItem, hardwareItem } from '../shelf';
 import type { Figures } from '../studio';
 import type { Consumable, KitPlan } from './needs';
@@ -29,7 +30,7 @@ export function kitCost(
     else minor += amount * price;
   };
   for (const { cord, colour, pieces, length_mm } of cut?.cuts ?? [])
-    add(cordItem(cord, colour), pieces * (length_mm + figures.cut_loss));
+    add(cordItem(cord, colour), pieces * (wholeMm(length_mm) + figures.cut_loss));
   for (const { item, count } of items) add(hardwareItem(item), count);
   if (cut) for (const { item, seats } of consumables) add(item, 1 / seats);
   return { minor, unknown: [...unknown] };

@@ -1,5 +1,6 @@
 import type { Cut } from '../cut';
 import { cordItem, hardwareItem, kindOf, type Item } from '../shelf';
+import { stockFor, wholeMm } from '../measure';
 import type { Figures } from '../studio';
 import type { KitItem } from './kit';
 
@@ -53,13 +54,17 @@ export function sessionNeeds(
     for (const { cord, colour, pieces, length_mm } of cut?.cuts ?? []) {
       const item = cordItem(cord, colour);
       const all = lengths.get(item) ?? [];
-      for (let i = 0; i < pieces; i++) all.push(Math.ceil(length_mm + figures.cut_loss));
+      for (let i = 0; i < pieces; i++) all.push(wholeMm(length_mm));
       lengths.set(item, all);
     }
     for (const { item, count } of items) counts.set(hardwareItem(item), (counts.get(hardwareItem(item)) ?? 0) + count);
   }
   return [
-    ...[...lengths].map(([item, all]) => ({ item, amount: all.reduce((sum, mm) => sum + mm, 0), lengths: all })),
+    ...[...lengths].map(([item, all]) => ({
+      item,
+      amount: stockFor(all, figures.cut_loss),
+      lengths: all.map((mm) => mm + figures.cut_loss),
+    })),
     ...[...counts].map(([item, count]) => ({ item, amount: count + sparesOf(count, figures), lengths: [] })),
     ...consumableNeeds(plans, consumables),
   ];

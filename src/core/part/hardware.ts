@@ -24,6 +24,7 @@ export const HardwareSchema = Type.Object(
   {
     format: Type.Literal('lapboard-hardware'),
     version: Type.Literal(1),
+    revision: Type.Integer({ minimum: 1, description: 'counts the saved versions of this document' }),
     slug: Type.String({ pattern: '^[a-z0-9-]+$', maxLength: 40 }),
     name: Type.String({ minLength: 1, maxLength: 80 }),
     kind: Type.Unsafe<(typeof HARDWARE_KINDS)[number]>({ type: 'string', enum: [...HARDWARE_KINDS] }),

@@ -186,15 +186,23 @@ function make(project: Project, request: PieceRequest, catalogue: Catalogue, fig
   return { choices, cords, hardware, sections, messages };
 }
 
-const made = new WeakMap<Catalogue, WeakMap<Figures, Map<string, Made>>>();
+const made = new WeakMap<Catalogue, WeakMap<Figures, WeakMap<Project, Map<string, Made>>>>();
 
-/** The same, remembered: a room of many seats makes few different pieces. Forgotten with the catalogue or the figures. */
+const inside = <K extends WeakKey, V>(map: WeakMap<K, V>, key: K, empty: () => V): V => {
+  const found = map.get(key) ?? empty();
+  map.set(key, found);
+  return found;
+};
+
+/**
+ * The same, remembered: a room of many seats makes few different pieces. By the document itself, never by its name: two revisions
+ * of a project are two pieces. Forgotten with the catalogue, the figures or the document.
+ */
 function makeOnce(project: Project, request: PieceRequest, catalogue: Catalogue, figures: Figures): Made {
-  const byFigures = made.get(catalogue) ?? new WeakMap<Figures, Map<string, Made>>();
-  made.set(catalogue, byFigures);
-  const known = byFigures.get(figures) ?? new Map<string, Made>();
-  byFigures.set(figures, known);
-  const key = `${project.slug}|${JSON.stringify(request.options)}|${JSON.stringify(request.cords)}`;
+  const byFigures = inside(made, catalogue, () => new WeakMap<Figures, WeakMap<Project, Map<string, Made>>>());
+  const byProject = inside(byFigures, figures, () => new WeakMap<Project, Map<string, Made>>());
+  const known = inside(byProject, project, () => new Map<string, Made>());
+  const key = `${JSON.stringify(request.options)}|${JSON.stringify(request.cords)}`;
   const found = known.get(key) ?? make(project, request, catalogue, figures);
   known.set(key, found);
   return found;

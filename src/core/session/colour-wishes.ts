@@ -1,3 +1,4 @@
+import { wholeMm } from '../measure';
 import { cordItem, cordOf, type ColourWish, type Given, type Kept } from '../shelf';
 import type { Catalogue } from '../project';
 import { replaceCord, type Instead } from './instead';
@@ -30,7 +31,7 @@ function lengthsOf({ plan }: StageSeat, loss: number): Map<string, number[]> {
   const lengths = new Map<string, number[]>();
   for (const { cord, colour, pieces, length_mm } of plan.cut?.cuts ?? []) {
     const item = cordItem(cord, colour);
-    lengths.set(item, [...(lengths.get(item) ?? []), ...Array<number>(pieces).fill(length_mm + loss)]);
+    lengths.set(item, [...(lengths.get(item) ?? []), ...Array<number>(pieces).fill(wholeMm(length_mm) + loss)]);
   }
   return lengths;
 }

@@ -2,21 +2,25 @@ export type { Seat } from './seat';
 export * from './records';
 export { compareSchools, groupOf, planSeat, type SeatPlan } from './plan-seat';
 export { planSeats } from './plan-seats';
+export { cutNow, planSession, type PlannedSeat, type SessionPlan, type WholeSession } from './plan-session';
+export { changesSince, type Change, type Since } from './since';
+export { withoutPerson, type CutBasis, type CutRecord, type SeatCut } from './cut-record';
 export { cutList, type CutGroup, type CutLine } from './cut-list';
 export { bandOf, type BandItem } from './band';
+export { cutsByItem, lacking, lanesFrom, lanesProblem, moveCut, withLocked, type CuttableLot } from './lay-out';
+export type { BagCut } from './bag-cut';
 export {
-  cutsByItem,
-  lacking,
-  lanesFrom,
-  lanesProblem,
-  moveCut,
+  LayoutSchema,
+  layoutFault,
+  stockFault,
+  takenBy,
   TO_BUY,
-  withLocked,
-  type BagCut,
-  type CuttableLot,
-} from './lay-out';
-export { LayoutSchema, layoutFault, takenBy, type Kits, type Layout, type LayoutLane } from './kits';
-export { CARD, childrenOf, packingOf, type Bag, type BagLine, type Packing } from './packing';
+  type Kits,
+  type LaneLot,
+  type Layout,
+  type LayoutLane,
+} from './kits';
+export { CARD, childrenOf, outdatedTicks, packingOf, type Bag, type BagLine, type Packing } from './packing';
 export { pieceLengths, type PieceLength } from './long-enough';
 export { replaceCord, seatInstead, type Instead } from './instead';
 export { colourGifts, colourProblems, type ColourGift, type ColourProblem } from './colour-wishes';
@@ -24,6 +28,7 @@ export { coloursOf } from './colours';
 export { beadOf, type BeadState } from './bead';
 export {
   cutKey,
+  cutsDone,
   cutsNow,
   kitKeys,
   STAGES,

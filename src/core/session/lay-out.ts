@@ -1,18 +1,10 @@
 import type { Lane, LanesProblem } from '../lanes';
+import { wholeMm } from '../measure';
 import { cordItem } from '../shelf';
 import type { Figures } from '../studio';
-import { takenBy, type LayoutLane } from './kits';
+import type { BagCut } from './bag-cut';
+import { takenBy, TO_BUY, type LayoutLane } from './kits';
 import type { StageSeat } from './stages';
-
-/** One length to cut, for one bag. */
-export interface BagCut {
-  /** Seat, place among its cuts, and piece: the same as long as the seat's cuts are. */
-  readonly id: string;
-  readonly seat: string;
-  readonly bag: number;
-  readonly label: string;
-  readonly mm: number;
-}
 
 /** The lengths a session calls for, by the cord's item, each under its bag's number; longest first. */
 export function cutsByItem(seats: readonly StageSeat[]): Map<string, BagCut[]> {
@@ -22,7 +14,7 @@ export function cutsByItem(seats: readonly StageSeat[]): Map<string, BagCut[]> {
       const item = cordItem(cord, colour);
       const all = byItem.get(item) ?? [];
       for (let n = 0; n < pieces; n++)
-        all.push({ id: `${id}/${c}/${n}`, seat: id, bag: i + 1, label: plan.label, mm: Math.ceil(length_mm) });
+        all.push({ id: `${id}/${c}/${n}`, seat: id, bag: i + 1, label: plan.label, mm: wholeMm(length_mm) });
       byItem.set(item, all);
     });
   });
@@ -41,9 +33,6 @@ export interface CuttableLot {
   /** Not cut from before. */
   readonly fresh: boolean;
 }
-
-/** The stock id of a pack that has to be bought. */
-export const TO_BUY = 'buy';
 
 /**
  * One item's cutting problem. Without `pack`, the shelf alone. With it, everything on the shelf is there to be used and only packs
@@ -129,7 +118,7 @@ const longFirst = (cuts: LayoutLane['cuts']): LayoutLane['cuts'] => [...cuts].so
 
 /** How much longer a lane's piece would have to be to take a cut, mm; 0 where it fits. */
 export const lacking = (lane: LayoutLane, mm: number, loss: number): number =>
-  Math.max(0, takenBy(lane, loss) + Math.ceil(mm + loss) - lane.length_mm);
+  Math.max(0, takenBy({ cuts: [...lane.cuts, { id: '', mm }] }, loss) - lane.length_mm);
 
 /** Lanes with one cut moved to another, locked there: an emptied lane goes. */
 export function moveCut(lanes: readonly LayoutLane[], cut: string, to: number): LayoutLane[] {

@@ -1,3 +1,4 @@
+import { stockFor } from '../measure';
 import type { Catalogue } from '../project';
 import type { Figures, Role } from '../studio';
 import { planSeat } from './plan-seat';
@@ -44,7 +45,7 @@ export function pieceLengths(cord: string, catalogue: Catalogue, figures: Figure
         // Several strands of a role differ by colour only, or little: the longest says whether it will do.
         const longest = Math.max(0, ...cuts.map((cut) => cut.length_mm));
         if (longest === 0) return [];
-        const mm = Math.ceil(longest + figures.cut_loss);
+        const mm = stockFor([longest], figures.cut_loss);
         const pieces = cuts.reduce((sum, cut) => sum + cut.pieces, 0);
         return [{ project: project.slug, name: project.name, role, mm, pieces }];
       }),

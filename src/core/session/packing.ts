@@ -1,12 +1,13 @@
 import { sharedTools, sparesOf, type SharedTool } from '../kit';
 import { cautions } from '../safety';
-import { hardwareItem } from '../shelf';
+import { cordItem, hardwareItem } from '../shelf';
 import type { Figures } from '../studio';
 import type { SeatRecord } from './records';
 import type { StageSeat } from './stages';
 
 /** One thing in a bag, to be ticked off. */
 export interface BagLine {
+  /** The seat, and what it is a tick of: of another length or count it is another line, not ticked. */
   readonly id: string;
   readonly what: 'cord' | 'hardware';
   readonly item: string;
@@ -28,7 +29,15 @@ export interface Bag {
   /** The steps in short, for the card in the bag. */
   readonly steps: readonly string[];
   readonly cautions: readonly string[];
+  /** The card's own tick: of the piece and size it is written for. */
+  readonly card: string;
 }
+
+/** The ticks of a bag that are of something else than is in it now. */
+export const outdatedTicks = (bag: Bag, ticks: readonly string[]): string[] => {
+  const own = new Set([bag.card, ...bag.lines.map((line) => line.id)]);
+  return ticks.filter((tick) => tick.startsWith(`${bag.seat}/`) && !own.has(tick));
+};
 
 /** What a session packs: a bag a seat, spares, and the tools the room shares. */
 export interface Packing {
@@ -68,14 +77,14 @@ export function packingOf(
     const { plan, id } = seat;
     for (const { item, count } of plan.items) counts.set(item, (counts.get(item) ?? 0) + count);
     const cords = (plan.cut?.cuts ?? []).map((cut, c): BagLine => ({
-      id: `${id}/${c}`,
+      id: `${id}/${c}/${cut.cord}/${cut.colour}/${cut.role}/${cut.pieces}x${cut.length_mm}`,
       what: 'cord',
-      item: `cord/${cut.cord}/${cut.colour}`,
+      item: cordItem(cut.cord, cut.colour),
       count: cut.pieces,
       mm: cut.length_mm,
     }));
     const pieces = plan.items.map(({ item, count }): BagLine => ({
-      id: `${id}/${item}`,
+      id: `${id}/${item}/${count}`,
       what: 'hardware',
       item: hardwareItem(item),
       count,
@@ -96,6 +105,13 @@ export function packingOf(
             children: isChild(id),
           })
         : [],
+      card: [
+        id,
+        'card',
+        plan.piece ? `${plan.piece.project.slug}@${plan.piece.project.revision}` : 'none',
+        plan.fit?.knotted_mm.toFixed(1) ?? 'open',
+        plan.piece?.flame ? 'flame' : 'no-flame',
+      ].join('/'),
     };
   });
   return {

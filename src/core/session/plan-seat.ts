@@ -3,7 +3,7 @@ import { cutPiece, SCHOOL_LIST, type CutPlan, type Group } from '../cut';
 import { estimateHand, fitPiece, innerOf, type Fit } from '../fit';
 import { kitItems, toolsFor, type KitItem } from '../kit';
 import { workingMinutes } from '../pace';
-import { resolvePiece, type Catalogue, type Piece } from '../project';
+import { resolvePiece, type Catalogue, type Piece, type PieceRequest } from '../project';
 import type { Figures, Message, School } from '../studio';
 import type { Seat } from './seat';
 
@@ -21,15 +21,30 @@ export interface SeatPlan {
 
 const missing = (code: string, text: string): Message => ({ level: 'error', code, text });
 
+const wristOf = ({ size }: Seat): number | null => (size && 'wrist' in size ? size.wrist : null);
+
+/** What a seat asks for of its piece; what nobody measured is an adult's, until it is known. */
+export function pieceRequest(seat: Seat & { readonly project: string }, figures: Figures): PieceRequest {
+  const { project, options, cords, age, avoid, size, ease } = seat;
+  const hand = seat.hand ?? estimateHand(wristOf(seat) ?? figures.wrist_adult, figures);
+  const inner = innerOf(size ?? { wrist: figures.wrist_adult }, ease, figures);
+  return { project, options, cords, age, avoid, hand, inner };
+}
+
 /** Plans one seat: piece, fit, cuts by the seat's school, kit items, minutes and messages. */
 export function planSeat(seat: Seat, catalogue: Catalogue, figures: Figures, group?: Group): SeatPlan {
-  const { label, project, options, cords, age, avoid } = seat;
+  const { label, project } = seat;
   if (project === null)
     return { label, items: [], tools: [], messages: [missing('no-project', 'No project chosen yet.')] };
-  const wrist = seat.size && 'wrist' in seat.size ? seat.size.wrist : null;
-  const hand = seat.hand ?? estimateHand(wrist ?? figures.wrist_adult, figures);
-  const inner = innerOf(seat.size ?? { wrist: figures.wrist_adult }, seat.ease, figures);
-  const piece = resolvePiece({ project, options, cords, age, avoid, hand, inner }, catalogue, figures);
+  if (!Object.hasOwn(catalogue.projects, project)) {
+    const [slug, revision] = project.split('@');
+    const text = `Revision ${revision ?? 'unknown'} of “${slug}” is not here: open the session again, or choose the project anew.`;
+    return { label, items: [], tools: [], messages: [missing('no-revision', text)] };
+  }
+  const wrist = wristOf(seat);
+  const request = pieceRequest({ ...seat, project }, figures);
+  const { hand } = request;
+  const piece = resolvePiece(request, catalogue, figures);
   const tools = toolsFor(piece);
   const messages = [...piece.messages];
   const notFitted = (error: Message): SeatPlan => ({

@@ -1,3 +1,4 @@
+import type { Group } from '../cut';
 import type { Catalogue } from '../project';
 import type { Figures } from '../studio';
 import { groupOf, planSeat, type SeatPlan } from './plan-seat';
@@ -17,8 +18,12 @@ const MOST = 4000;
  * Plans the seats of a session. A seat that asks for the same as one planned before, of the same documents and with the same
  * figures, is not reckoned again.
  */
-export function planSeats(seats: readonly Seat[], catalogue: Catalogue, figures: Figures): SeatPlan[] {
-  const group = groupOf(seats);
+export function planSeats(
+  seats: readonly Seat[],
+  catalogue: Catalogue,
+  figures: Figures,
+  group: Group = groupOf(seats),
+): SeatPlan[] {
   const known = planned.get(figures) ?? new Map<string, Planned>();
   planned.set(figures, known);
   return seats.map((seat) => {

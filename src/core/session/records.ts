@@ -10,6 +10,7 @@ export type WristMethod = (typeof WRIST_METHODS)[number];
 const orNull = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) => Type.Union([schema, Type.Null()]);
 export const DateSchema = Type.String({ format: 'date' });
 export const NameSchema = Type.String({ minLength: 1, maxLength: 120, pattern: '\\S' });
+const Uuid = Type.String({ format: 'uuid' });
 const Slug = Type.String({ pattern: '^[a-z0-9-]+$', maxLength: 40 });
 
 /** What of a seat can be edited. Lengths are whole millimetres. `name`, `age` and `avoid` belong to the person and go there. */
@@ -42,7 +43,7 @@ export const SeatEditSchema = Type.Object(
   {
     version: Type.Integer({ minimum: 1 }),
     person_version: Type.Integer({ minimum: 1 }),
-    changes: Type.Partial(Type.Object(editable, { additionalProperties: false }), {
+    changes: Type.Partial(Type.Object({ ...editable, person_id: Uuid }, { additionalProperties: false }), {
       additionalProperties: false,
       minProperties: 1,
     }),
@@ -56,7 +57,12 @@ export type SeatChanges = SeatEdit['changes'];
 export const NewSeatSchema = Type.Object(
   {
     ...Type.Partial(Type.Object(editable)).properties,
-    id: Type.String({ format: 'uuid' }),
+    id: Uuid,
+    person_id: Type.Optional(
+      Type.Union([Uuid, Type.Null()], {
+        description: 'who it is, as somebody confirmed; null for somebody new; left out, the only one of that name',
+      }),
+    ),
     name: NameSchema,
     position: Type.Optional(Type.Integer({ minimum: 0 })),
   },
@@ -67,7 +73,6 @@ export type NewSeat = Static<typeof NewSeatSchema>;
 /** A seat as stored and sent. */
 export interface SeatRecord extends Required<SeatChanges> {
   readonly id: string;
-  readonly person_id: string;
   readonly position: number;
   readonly wrist_on: string | null;
   readonly version: number;
@@ -77,10 +82,19 @@ export interface SeatRecord extends Required<SeatChanges> {
 /** The key of an older revision of a project in a session's catalogue, beside the newest under its slug. */
 export const revisionKey = (slug: string, revision: number): string => `${slug}@${revision}`;
 
+/**
+ * The key of the revision that a seat is planned with. Without one it is the newest; with one it is that very revision, and where
+ * the catalogue has not got it the plan says so: another would cut other lengths.
+ */
+function projectKey({ project, project_revision }: SeatRecord, projects: Catalogue['projects']): string | null {
+  if (project === null || project_revision === null) return project;
+  const newest = Object.hasOwn(projects, project) ? projects[project]!.revision : null;
+  return newest === project_revision ? project : revisionKey(project, project_revision);
+}
+
 /** A stored seat as the reckoning takes it: with the revision of its project that it was planned with. */
 export function seatOf(record: SeatRecord, school: Seat['school'], projects: Catalogue['projects']): Seat {
-  const { wrist_mm, band_mm, project, project_revision } = record;
-  const older = project !== null && project_revision !== null ? revisionKey(project, project_revision) : '';
+  const { wrist_mm, band_mm } = record;
   return {
     label: record.name,
     size: band_mm !== null ? { knotted: band_mm } : wrist_mm !== null ? { wrist: wrist_mm } : null,
@@ -90,7 +104,7 @@ export function seatOf(record: SeatRecord, school: Seat['school'], projects: Cat
     skill: record.skill,
     ease: record.ease,
     avoid: record.avoid,
-    project: Object.hasOwn(projects, older) ? older : project,
+    project: projectKey(record, projects),
     options: record.options,
     cords: record.cords as Seat['cords'],
     school: record.school ?? school,

@@ -1,5 +1,6 @@
 import type { Cut } from '../cut';
 import { beadOf } from './bead';
+import type { CutRecord } from './cut-record';
 import type { Kits } from './kits';
 import type { SeatPlan } from './plan-seat';
 
@@ -56,6 +57,10 @@ export function cutsNow(seats: readonly StageSeat[]): CutDone[] {
     })),
   );
 }
+
+/** The lengths of a session as they were cut. */
+export const cutsDone = ({ seats }: CutRecord): CutDone[] =>
+  cutsNow(seats.map(({ seat, label, plan }) => ({ id: seat, accepted: true, plan: { ...plan, label } })));
 
 /** A length in one line, to tell whether what somebody saw is what is called for: for whom, of what, how long. */
 export const cutKey = (cut: CutDone): string =>

@@ -1,4 +1,5 @@
 import { solveLanes } from '../lanes';
+import { wholeMm } from '../measure';
 
 /** What of one item is free, that is on the shelf and not reserved: cord in pieces of length, everything else a number. */
 export interface Stock {
@@ -119,11 +120,11 @@ export function outlook(
       const laid = lay(need.reserved > 0 ? [...pieces, need.reserved] : pieces, need.lengths);
       pieces = laid.left;
       missing.push(...laid.missing);
-      const short = laid.missing.reduce((sum, length) => sum + length, 0);
+      const short = wholeMm(laid.missing.reduce((sum, length) => sum + length, 0));
       return { ...need, there: need.amount - short, short };
     });
   const first = lines.find((line) => line.short > 0);
-  const short = isCord ? missing.reduce((sum, length) => sum + length, 0) : missed;
+  const short = isCord ? wholeMm(missing.reduce((sum, length) => sum + length, 0)) : missed;
   const { pack, price, lead_days } = buying;
   const packs = pack === null ? null : short === 0 ? 0 : isCord ? packsFor(missing, pack) : Math.ceil(missed / pack);
   return {

@@ -47,6 +47,7 @@ export function Composer({
   const [base, setBase] = useState(firstBase);
   const [problem, setProblem] = useState<string | null>(null);
   const [done, setDone] = useState<string | null>(null);
+  const [saving, setSaving] = useState(false);
   const [part, setPart] = useState('through-bead');
   useHotkeys('mod+z', model.undo, { preventDefault: true });
   useEffect(() => {
@@ -58,15 +59,19 @@ export function Composer({
   async function save() {
     setProblem(null);
     setDone(null);
+    setSaving(true);
+    const sent = project;
     try {
-      const stored = await request<Project>('POST', '/api/projects', { base, doc: project });
-      model.saved(stored);
+      const stored = await request<Project>('POST', '/api/projects', { base, doc: sent });
+      model.saved(sent, stored);
       setBase(stored.revision);
       setDone(`Saved as revision ${stored.revision}. Sessions planned with an earlier one keep it.`);
       window.history.replaceState(null, '', `/composer/${stored.slug}?edit=yes`);
     } catch (error) {
       const { message, pointer } = error as RequestProblem;
       setProblem(pointer ? `${message} (${pointer.replace('/doc', '')})` : message);
+    } finally {
+      setSaving(false);
     }
   }
   async function open(file: File) {
@@ -147,8 +152,8 @@ export function Composer({
             }}
           />
         </label>
-        <button type="button" className="btn btn-primary btn-sm" onClick={() => void save()}>
-          Save the project
+        <button type="button" className="btn btn-primary btn-sm" disabled={saving} onClick={() => void save()}>
+          {saving ? 'Saving…' : 'Save the project'}
         </button>
       </header>
       <p role="alert" className="font-semibold text-error">

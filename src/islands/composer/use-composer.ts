@@ -9,7 +9,8 @@ export interface ComposerModel {
   readonly undoable: boolean;
   /** Whether anything was changed since it was last saved. */
   readonly changed: boolean;
-  readonly saved: (project: Project) => void;
+  /** Notes that what was sent is stored; what was changed since stays, to be saved next. */
+  readonly saved: (sent: Project, stored: Project) => void;
 }
 
 export function useComposer(first: Project): ComposerModel {
@@ -29,8 +30,8 @@ export function useComposer(first: Project): ComposerModel {
     setPast(past.slice(0, -1));
     setProject(last);
   }, [past]);
-  const saved = useCallback((stored: Project) => {
-    setProject(stored);
+  const saved = useCallback((sent: Project, stored: Project) => {
+    setProject((now) => (now === sent ? stored : { ...now, slug: stored.slug, revision: stored.revision }));
     setKept(stored);
   }, []);
   return { project, change, undo, undoable: past.length > 0, changed: project !== kept, saved };

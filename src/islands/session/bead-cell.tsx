@@ -1,6 +1,6 @@
 import { beadOf, coloursOf } from '../../core/session';
 import { Bead, beadWords } from '../../ui/bead';
-import type { PlannedSeat } from './use-session';
+import type { PlannedSeat } from '../../core/session';
 
 /** A row's bead: it says the seat's state, and opens the seat in the tray. */
 export function BeadCell({ seat, onOpen }: { seat: PlannedSeat; onOpen: () => void }) {

@@ -11,6 +11,7 @@ import { CutStage } from './cut-stage';
 import { FitStage } from './fit-stage';
 import { KitStage } from './kit/kit-stage';
 import { SeatsStage } from './seats-stage';
+import { SinceNote } from './since-note';
 import { SeatTray } from './seat-tray';
 import { useSession } from './use-session';
 
@@ -97,6 +98,7 @@ export function Board({
         <StageCord stages={model.stages} current={stage} href={href} onGo={go} />
       </div>
       <Conflicts model={model} />
+      <SinceNote model={model} units={units} />
       <div className="flex flex-1">
         <main className="min-w-0 flex-1 pb-10" aria-label={`${title}, ${stage}`}>
           {stage === 'seats' && (

@@ -6,7 +6,8 @@ import { checkSize, TextCell } from '../../ui/text-cell';
 import { SwapSaving } from './swap-saving';
 import { LengthField } from '../../ui/length-field';
 import { Choice, cordOf, Labelled } from './seat-fields';
-import type { PlannedSeat, SessionModel } from './use-session';
+import type { PlannedSeat } from '../../core/session';
+import type { SessionModel } from './use-session';
 
 const LOOP_OPTIONS = LOOPS.map((value) => ({ value, label: `${value} loop` }));
 const upTo = (most: number) => Array.from({ length: most }, (_, i) => ({ value: String(i + 1), label: String(i + 1) }));

@@ -1,7 +1,7 @@
 import { Printer } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { formatLength, formatTotal, type Units } from '../../core/measure';
-import { beadOf, cutList, cutsNow } from '../../core/session';
+import { beadOf, cutKey, cutList, cutsNow } from '../../core/session';
 import { boardWords } from '../../ui/board-words';
 import { CutAnatomy } from '../../ui/cut-anatomy';
 import { Swatch } from '../../ui/swatch';
@@ -13,24 +13,46 @@ import { Tabs } from '../../ui/tabs';
 
 const LanesView = lazy(async () => ({ default: (await import('./lanes/lanes-view')).LanesView }));
 
-/** The cut list by cord and colour, every length explained in the tray, and the mark that it has been cut. */
-export function CutStage({
-  model,
-  units,
-  selected,
-  onSelect,
-  printHref,
-  onNext,
-}: {
+interface Props {
   model: SessionModel;
   units: Units;
   selected: string | null;
   onSelect: (id: string) => void;
   printHref: string;
   onNext: () => void;
-}) {
-  const { seats, view, stages } = model;
+}
+
+/** What is cut: as a list by cord and colour, or as lanes on the pieces of the shelf. */
+export function CutStage(props: Props) {
+  const { model, units } = props;
   const [show, setShow] = useState<'list' | 'lanes'>('list');
+  if (model.seats.every(({ plan }) => (plan.cut?.cuts.length ?? 0) === 0))
+    return (
+      <p className="p-4">
+        Nothing to cut yet: {model.stages.find((s) => s.state === 'open')?.line ?? 'fit the seats first.'}
+      </p>
+    );
+  return (
+    <Tabs
+      label="How the cuts are shown"
+      views={{ list: 'Lengths', lanes: 'From the shelf' }}
+      shown={show}
+      onShow={setShow}
+    >
+      {show === 'list' ? (
+        <CutListView {...props} />
+      ) : (
+        <Suspense fallback={<p className="p-4">Looking at the shelf…</p>}>
+          <LanesView model={model} units={units} />
+        </Suspense>
+      )}
+    </Tabs>
+  );
+}
+
+/** The cut list by cord and colour, every length explained in the tray, and the mark that it has been cut. */
+function CutListView({ model, units, selected, onSelect, printHref, onNext }: Props) {
+  const { seats, view, figures, stages } = model;
   const groups = cutList(seats.map(({ plan }) => plan));
   const lengths = groups.flatMap((group) => group.lines.map((line) => line.cut));
   const longest = Math.max(0, ...lengths.map((cut) => cut.length_mm));
@@ -39,33 +61,9 @@ export function CutStage({
   const estimates = seats.filter(({ plan, record }) => beadOf(plan) === 'ringed' && !record.accepted);
   const state = stages.find(({ stage }) => stage === 'cut')!;
   const done = state.state === 'tied' || (view.session.cut_done !== null && !state.line.startsWith('Came undone'));
-  if (lengths.length === 0)
-    return (
-      <p className="p-4">
-        Nothing to cut yet: {stages.find((s) => s.state === 'open')?.line ?? 'fit the seats first.'}
-      </p>
-    );
-  const tabs = (
-    <Tabs
-      label="How the cuts are shown"
-      views={{ list: 'Lengths', lanes: 'From the shelf' }}
-      shown={show}
-      onShow={setShow}
-    />
-  );
-  if (show === 'lanes')
-    return (
-      <div>
-        {tabs}
-        <Suspense fallback={<p className="p-4">Looking at the shelf…</p>}>
-          <LanesView model={model} units={units} />
-        </Suspense>
-      </div>
-    );
-  const now = cutsNow(seats.map(({ record, plan }) => ({ id: record.id, accepted: record.accepted, plan })));
+  const seen = cutsNow(seats).map(cutKey);
   return (
     <div>
-      {tabs}
       <div className="flex flex-wrap items-center gap-3 px-4 py-2">
         <a className="btn btn-primary btn-sm" href={printHref}>
           <Printer size={16} aria-hidden="true" /> Print the cut sheet
@@ -75,7 +73,7 @@ export function CutStage({
             type="checkbox"
             className="checkbox checkbox-sm"
             checked={done}
-            onChange={(event) => model.act({ kind: 'cut', cut: event.target.checked, now })}
+            onChange={(event) => model.act({ kind: 'cut', cut: event.target.checked, seen })}
           />
           All of this is cut
         </label>
@@ -152,7 +150,7 @@ export function CutStage({
                         {estimate && '~'}
                         {formatLength(cut.length_mm, units, 'up')}
                         <span className="quiet block text-xs font-normal">
-                          {boardWords(cut.length_mm, view.studio.settings.figures.board, units)}
+                          {boardWords(cut.length_mm, figures.board, units)}
                         </span>
                       </td>
                       <td>
@@ -168,7 +166,7 @@ export function CutStage({
                 })}
               </tbody>
             </table>
-            <BatchTable group={group} units={units} board={view.studio.settings.figures.board} />
+            <BatchTable group={group} units={units} board={figures.board} />
           </section>
         );
       })}

@@ -5,7 +5,8 @@ import { gridKeys } from '../../ui/grid-keys';
 import { LengthField } from '../../ui/length-field';
 import { BeadCell } from './bead-cell';
 import { Choice, EASE_OPTIONS, METHOD_OPTIONS } from './seat-fields';
-import type { PlannedSeat, SessionModel } from './use-session';
+import type { PlannedSeat } from '../../core/session';
+import type { SessionModel } from './use-session';
 
 /** The worst message of a seat in a few words, for its row. */
 function worst(seat: PlannedSeat): string {
@@ -169,14 +170,15 @@ export function FitStage({
           <button
             type="button"
             className="btn btn-sm"
-            onClick={() => {
-              for (const { record } of hollow)
-                model.act({
-                  kind: 'seat',
+            onClick={() =>
+              model.act({
+                kind: 'seats',
+                edits: hollow.map(({ record }) => ({
                   id: record.id,
                   changes: { wrist_mm: Math.round(estimateWrist(record.age, figures)), wrist_method: 'estimate' },
-                });
-            }}
+                })),
+              })
+            }
           >
             Use estimates by age for {hollow.length}
           </button>
@@ -190,10 +192,12 @@ export function FitStage({
             <button
               type="button"
               className="btn btn-sm"
-              onClick={() => {
-                for (const { record } of waiting)
-                  model.act({ kind: 'seat', id: record.id, changes: { accepted: true } });
-              }}
+              onClick={() =>
+                model.act({
+                  kind: 'seats',
+                  edits: waiting.map(({ record }) => ({ id: record.id, changes: { accepted: true } })),
+                })
+              }
             >
               Cut from {waiting.length === 1 ? 'it' : 'them'} all the same
             </button>

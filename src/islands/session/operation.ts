@@ -1,14 +1,27 @@
-import type { CutDone, NewSeat, SeatChanges, SeatRecord, SessionEdit, SessionRecord } from '../../core/session';
+import { format } from 'date-fns';
+import {
+  cutKey,
+  cutNow,
+  cutsDone,
+  planSession,
+  type NewSeat,
+  type SeatChanges,
+  type SeatRecord,
+  type SessionEdit,
+  type SessionRecord,
+} from '../../core/session';
 import type { SessionView } from '../../app/session';
 
 /** Something a person did to the session, kept until the server has it. */
 export type Operation =
   | { readonly kind: 'seat'; readonly id: string; readonly changes: SeatChanges }
+  | { readonly kind: 'seats'; readonly edits: readonly { readonly id: string; readonly changes: SeatChanges }[] }
   | { readonly kind: 'session'; readonly changes: SessionEdit['changes'] }
   | { readonly kind: 'add'; readonly seats: readonly NewSeat[] }
   | { readonly kind: 'remove'; readonly id: string }
   | { readonly kind: 'ticks'; readonly ticks: readonly string[] }
-  | { readonly kind: 'cut'; readonly cut: boolean; readonly now: readonly CutDone[] };
+  /** `seen` are the lengths that were before the person, in a line each. */
+  | { readonly kind: 'cut'; readonly cut: boolean; readonly seen: readonly string[] };
 
 /** A new seat as it will be until the server answers. */
 function draftSeat(seat: NewSeat, position: number): SeatRecord {
@@ -30,11 +43,11 @@ function draftSeat(seat: NewSeat, position: number): SeatRecord {
     wishes: [],
     note: '',
     wrist_on: null,
-    person_id: '',
     version: 1,
     person_version: 1,
     position,
     ...seat,
+    person_id: seat.person_id ?? '',
   };
 }
 
@@ -49,13 +62,25 @@ function withWrist(changes: SeatChanges, before: SeatRecord): Partial<SeatRecord
   };
 }
 
+/** A seat with changes; a project newly chosen is planned with its newest revision. */
+function changed(seat: SeatRecord, changes: SeatChanges): SeatRecord {
+  const revision = changes.project !== undefined && changes.project !== seat.project ? { project_revision: null } : {};
+  return { ...seat, ...revision, ...changes, ...withWrist(changes, seat) };
+}
+
 /** The view as it will be once an operation is stored. */
 export function applyOperation(view: SessionView, operation: Operation): SessionView {
   switch (operation.kind) {
     case 'session':
       return { ...view, session: { ...view.session, ...operation.changes } };
     case 'cut':
-      return { ...view, session: { ...view.session, cut_done: operation.cut ? [...operation.now] : null } };
+      return {
+        ...view,
+        session: {
+          ...view.session,
+          cut_done: operation.cut ? cutNow(view, planSession(view), format(new Date(), 'yyyy-MM-dd')) : null,
+        },
+      };
     case 'ticks': {
       const kits = { issued: view.session.kits?.issued ?? null, ticks: operation.ticks };
       return { ...view, session: { ...view.session, kits } };
@@ -71,15 +96,30 @@ export function applyOperation(view: SessionView, operation: Operation): Session
     case 'seat':
       return {
         ...view,
-        seats: view.seats.map((seat) =>
-          seat.id === operation.id ? { ...seat, ...operation.changes, ...withWrist(operation.changes, seat) } : seat,
-        ),
+        seats: view.seats.map((seat) => (seat.id === operation.id ? changed(seat, operation.changes) : seat)),
       };
+    case 'seats': {
+      const edits = new Map(operation.edits.map(({ id, changes }) => [id, changes]));
+      return {
+        ...view,
+        seats: view.seats.map((seat) => (edits.has(seat.id) ? changed(seat, edits.get(seat.id)!) : seat)),
+      };
+    }
   }
 }
 
 const pick = <T extends object>(from: T, keys: readonly string[]): Partial<T> =>
   Object.fromEntries(keys.map((key) => [key, from[key as keyof T]])) as Partial<T>;
+
+/** What takes changes to a seat back; nothing where the seat is not there, or is said to be somebody else: two people became one. */
+function changesBack(view: SessionView, id: string, changes: SeatChanges): SeatChanges | null {
+  const seat = view.seats.find((s) => s.id === id);
+  if (!seat || changes.person_id !== undefined) return null;
+  const keys = Object.keys(changes);
+  if (keys.includes('wrist_mm')) keys.push('wrist_method');
+  if (keys.includes('project')) keys.push('project_revision');
+  return pick<SeatRecord>(seat, keys) as SeatChanges;
+}
 
 /** What takes an operation back, given the view before it; null for one that is not to be undone here. */
 export function inverseOf(view: SessionView, operation: Operation): Operation | null {
@@ -87,21 +127,29 @@ export function inverseOf(view: SessionView, operation: Operation): Operation | 
     case 'session':
       return { kind: 'session', changes: pick<SessionRecord>(view.session, Object.keys(operation.changes)) };
     case 'seat': {
-      const seat = view.seats.find((s) => s.id === operation.id);
-      if (!seat) return null;
-      const keys = Object.keys(operation.changes);
-      if (keys.includes('wrist_mm')) keys.push('wrist_method');
-      if (keys.includes('project')) keys.push('project_revision');
-      return { kind: 'seat', id: operation.id, changes: pick<SeatRecord>(seat, keys) as SeatChanges };
+      const changes = changesBack(view, operation.id, operation.changes);
+      return changes && { kind: 'seat', id: operation.id, changes };
+    }
+    case 'seats': {
+      const edits = operation.edits.flatMap(({ id, changes }) => {
+        const back = changesBack(view, id, changes);
+        return back ? [{ id, changes: back }] : [];
+      });
+      return edits.length > 0 ? { kind: 'seats', edits } : null;
     }
     case 'remove': {
       const seat = view.seats.find((s) => s.id === operation.id);
       if (!seat) return null;
-      const { person_id: _p, version: _v, person_version: _pv, wrist_on: _w, ...rest } = seat;
+      // With its person: whoever else has that name is somebody else.
+      const { version: _v, person_version: _pv, wrist_on: _w, ...rest } = seat;
       return { kind: 'add', seats: [rest] };
     }
     case 'cut':
-      return { kind: 'cut', cut: view.session.cut_done !== null, now: view.session.cut_done ?? [] };
+      return {
+        kind: 'cut',
+        cut: view.session.cut_done !== null,
+        seen: view.session.cut_done ? cutsDone(view.session.cut_done).map(cutKey) : [],
+      };
     case 'ticks':
       return { kind: 'ticks', ticks: view.session.kits?.ticks ?? [] };
     case 'add':

@@ -9,7 +9,8 @@ import { Choices } from './choices';
 import { FitDetails } from './fit-details';
 import { WishesField } from './wishes-field';
 import { SchoolsTable } from './schools-table';
-import type { PlannedSeat, SessionModel } from './use-session';
+import type { PlannedSeat } from '../../core/session';
+import type { SessionModel } from './use-session';
 
 function Part({ title, children }: { title: string; children: ReactNode }) {
   return (
@@ -77,7 +78,13 @@ export function SeatTray({
           <Strip plan={plan} side="back" units={units} />
         </Part>
       )}
-      {piece && newer !== undefined && newer > piece.project.revision && (
+      {seat.kept && session.cut_done && (
+        <p className="mx-4 mb-3 border-l-4 border-success bg-base-200 px-3 py-2 text-sm">
+          Cut on {session.cut_done.on}: fit, lengths and kit stay as they were cut, whatever figures change. Changing
+          the seat so that it needs other lengths undoes the knot.
+        </p>
+      )}
+      {piece && !seat.kept && newer !== undefined && newer > piece.project.revision && (
         <div className="mx-4 mb-3 border-l-4 border-info bg-base-200 px-3 py-2 text-sm">
           Planned with revision {piece.project.revision} of this project; there is a revision {newer}.
           <button
@@ -129,7 +136,7 @@ export function SeatTray({
         </Part>
       )}
       {cut && (
-        <Part title="By each school">
+        <Part title={seat.kept ? 'By each school, with today’s figures' : 'By each school'}>
           <SchoolsTable
             record={record}
             school={session.school ?? studio.settings.school}

@@ -8,7 +8,8 @@ import { BeadCell } from './bead-cell';
 import { PasteList } from './paste-list';
 import { AVOID_OPTIONS, Choice, cordOf, cordOptions, projectOptions, SKILL_OPTIONS } from './seat-fields';
 import { checkAge, checkName, TextCell } from '../../ui/text-cell';
-import type { PlannedSeat, SessionModel } from './use-session';
+import type { PlannedSeat } from '../../core/session';
+import type { SessionModel } from './use-session';
 import { Heads, num, unseen } from '../../ui/heads';
 
 /** The skin notes of a seat as one choice: none, one, or both. */
@@ -201,8 +202,8 @@ export function SeatsStage({
                   className="select select-sm w-40"
                   value=""
                   onChange={(event) => {
-                    for (const { record } of without)
-                      model.act({ kind: 'seat', id: record.id, changes: { project: event.target.value } });
+                    const changes = { project: event.target.value };
+                    model.act({ kind: 'seats', edits: without.map(({ record }) => ({ id: record.id, changes })) });
                   }}
                 >
                   <option value="">choose</option>

@@ -1,5 +1,5 @@
 import type { QueryClient } from '@tanstack/react-query';
-import { cutKey, type SeatRecord, type SessionRecord } from '../../core/session';
+import type { SeatRecord, SessionRecord } from '../../core/session';
 import type { SessionView } from '../../app/session';
 import { request } from '../../ui/api';
 import type { Operation } from './operation';
@@ -15,13 +15,27 @@ export async function send(client: QueryClient, session: string, operation: Oper
     case 'seat': {
       const seat = view.seats.find((s) => s.id === operation.id);
       const { version = 1, person_version = 1 } = seat ?? {};
-      const stored = await request<SeatRecord>('PATCH', `/api/seats/${operation.id}`, {
-        version,
-        person_version,
-        changes: operation.changes,
-      });
+      const edit = { version, person_version, changes: operation.changes };
+      const sent = await request<{ seat: SeatRecord } & Partial<Pick<SessionView, 'studio'>>>(
+        'PATCH',
+        `/api/seats/${operation.id}`,
+        edit,
+        knownStudio(view),
+      );
       const now = shownView(client, session);
-      return { ...now, seats: now.seats.map((s) => (s.id === stored.id ? stored : s)) };
+      // The studio comes along where the seat is planned with a revision that is not here.
+      return {
+        ...now,
+        studio: sent.studio ?? now.studio,
+        seats: now.seats.map((s) => (s.id === sent.seat.id ? sent.seat : s)),
+      };
+    }
+    case 'seats': {
+      const edits = operation.edits.flatMap(({ id, changes }) => {
+        const seat = view.seats.find((s) => s.id === id);
+        return seat ? [{ id, version: seat.version, person_version: seat.person_version, changes }] : [];
+      });
+      return ask('PATCH', `${base}/seats`, { edits });
     }
     case 'session': {
       const stored = await request<SessionRecord>('PATCH', base, {
@@ -40,7 +54,7 @@ export async function send(client: QueryClient, session: string, operation: Oper
       return ask('POST', `${base}/cut`, {
         version: view.session.version,
         cut: operation.cut,
-        seen: operation.now.map(cutKey),
+        seen: operation.seen,
       });
   }
 }

@@ -1,6 +1,7 @@
 import { formatLength, type Units } from '../../core/measure';
 import { planSeat, seatOf } from '../../core/session';
-import type { PlannedSeat, SessionModel } from './use-session';
+import type { PlannedSeat } from '../../core/session';
+import type { SessionModel } from './use-session';
 
 /** What changing places half-way saves: the longest cut, which is what must be found on a spool, and the cord in all. */
 export function SwapSaving({ seat, model, units }: { seat: PlannedSeat; model: SessionModel; units: Units }) {

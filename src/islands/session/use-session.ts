@@ -1,18 +1,11 @@
 import { useMutation, useMutationState, useQuery, useQueryClient, type Mutation } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import {
-  groupOf,
-  planSeats,
-  seatOf,
-  stagesOf,
-  type SeatPlan,
-  type SeatRecord,
-  type StageState,
-} from '../../core/session';
+import { cutsDone, planSession, stagesOf, type StageState } from '../../core/session';
 import type { SessionView } from '../../app/session';
 import { request, type RequestProblem } from '../../ui/api';
 import { applyOperation, inverseOf, type Operation } from './operation';
 import { send } from './send';
+import { takeLeft, unsavedStore } from './unsaved-store';
 import { knownStudio, shownView, viewKey, wholeView, type SentView } from './session-view';
 
 /** An operation that is not stored yet, and why. */
@@ -23,16 +16,7 @@ export interface Unsaved {
   readonly mutation: Mutation<SessionView, RequestProblem, Operation>;
 }
 
-/** A seat with its plan. */
-export interface PlannedSeat {
-  readonly record: SeatRecord;
-  readonly plan: SeatPlan;
-}
-
 export type SaveState = 'saved' | 'saving' | 'away' | 'conflict';
-
-/** The key under which what is not stored yet survives a reload. */
-const unsavedKey = (id: string) => `lapboard:unsaved:${id}`;
 
 /**
  * A session on screen: what the server has, with what was done here and is not stored yet on top, planned. Operations are
@@ -82,39 +66,24 @@ export function useSession(initial: SessionView) {
     () => unsaved.reduce((shown, { operation }) => applyOperation(shown, operation), stored),
     [stored, unsaved],
   );
-  const { settings, catalogue } = view.studio;
-  const school = view.session.school ?? settings.school;
-  const asked = useMemo(
-    () => view.seats.map((record) => seatOf(record, school, catalogue.projects)),
-    [view.seats, school, catalogue.projects],
+  const { session, studio } = view;
+  const { seats, figures, group } = useMemo(
+    () => planSession({ session, seats: view.seats, studio }),
+    [session, studio, view.seats],
   );
-  const group = useMemo(() => groupOf(asked), [asked]);
-  const seats = useMemo<PlannedSeat[]>(() => {
-    const plans = planSeats(asked, catalogue, settings.figures);
-    return view.seats.map((record, i) => ({ record, plan: plans[i]! }));
-  }, [view.seats, asked, catalogue, settings.figures]);
   const stages = useMemo<StageState[]>(
-    () =>
-      stagesOf(
-        seats.map(({ record, plan }) => ({ id: record.id, accepted: record.accepted, plan })),
-        view.session.cut_done,
-        view.session.kits,
-      ),
-    [seats, view.session.cut_done, view.session.kits],
+    () => stagesOf(seats, session.cut_done && cutsDone(session.cut_done), session.kits),
+    [seats, session.cut_done, session.kits],
   );
 
-  // What is not stored yet survives a reload of the page.
-  const restored = useRef(false);
+  // What is not stored yet outlives the page, each page's for itself; what a page that is gone has left is taken up.
+  const store = useRef<ReturnType<typeof unsavedStore> | null>(null);
   useEffect(() => {
-    if (!restored.current) {
-      restored.current = true;
-      const kept = localStorage.getItem(unsavedKey(id));
-      for (const operation of kept ? (JSON.parse(kept) as Operation[]) : []) mutate(operation);
-      return;
-    }
-    if (unsaved.length === 0) localStorage.removeItem(unsavedKey(id));
-    else localStorage.setItem(unsavedKey(id), JSON.stringify(unsaved.map((u) => u.operation)));
-  }, [id, mutate, unsaved]);
+    store.current = unsavedStore(id);
+    for (const operation of takeLeft(id, Date.now())) mutate(operation);
+    return () => store.current?.end();
+  }, [id, mutate]);
+  useEffect(() => store.current?.keep(unsaved.map(({ operation }) => operation)), [unsaved]);
 
   const latest = useRef(view);
   useEffect(() => {
@@ -167,6 +136,17 @@ export function useSession(initial: SessionView) {
     }
   }, [client, id, mutate, unsaved]);
 
+  /** Takes note of what changed in the studio under this session. */
+  const takeNote = useCallback(async () => {
+    const before = shownView(client, id);
+    const seen = { made_at: before.studio.made_at };
+    // Where it cannot be told just now, the note stays where it is.
+    const sent = await request<SentView>('POST', `/api/sessions/${id}/noted`, seen, knownStudio(before)).catch(
+      () => null,
+    );
+    if (sent) client.setQueryData(viewKey(id), wholeView(sent, before));
+  }, [client, id]);
+
   const failed = unsaved.filter((item) => item.failed);
   const deleted = failed.some((item) => item.problem?.status === 410) || error?.status === 410;
   const saveState: SaveState =
@@ -180,6 +160,7 @@ export function useSession(initial: SessionView) {
   return {
     view,
     seats,
+    figures,
     group,
     stages,
     unsaved,
@@ -192,6 +173,7 @@ export function useSession(initial: SessionView) {
     drop,
     insist,
     bringBack,
+    takeNote,
   };
 }
 

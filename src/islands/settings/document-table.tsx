@@ -11,37 +11,32 @@ export interface NumberField<Doc> {
   readonly max: number;
 }
 
-interface Entry<Doc> {
-  readonly doc: Doc;
-  readonly version: number;
-}
-
 /** Catalogue entries of one kind with the numbers the sizing rests on, each to be changed in place. */
-export function DocumentTable<Doc extends { slug: string; name: string; source: string }>({
+export function DocumentTable<Doc extends { slug: string; name: string; source: string; revision: number }>({
   path,
   initial,
   fields,
   words,
 }: {
   path: 'cords' | 'hardware';
-  initial: readonly Entry<Doc>[];
+  initial: readonly Doc[];
   fields: readonly NumberField<Doc>[];
   /** What else is said of an entry, in words. */
   words: (doc: Doc) => string;
 }) {
   const [entries, setEntries] = useState(initial);
   const [note, setNote] = useState<{ text: string; bad: boolean } | null>(null);
-  async function save(entry: Entry<Doc>, doc: Doc) {
+  async function save(doc: Doc) {
     try {
-      const view = await request<Record<typeof path, Entry<Doc>[]>>('PUT', `/api/${path}/${doc.slug}`, {
-        version: entry.version,
+      const view = await request<Record<typeof path, Doc[]>>('PUT', `/api/${path}/${doc.slug}`, {
+        version: doc.revision,
         doc,
       });
       setEntries(view[path]);
       setNote({ text: `${doc.name} saved.`, bad: false });
     } catch (error) {
       const { status, message, current } = error as RequestProblem;
-      if (status === 409) setEntries(entries.map((e) => (e.doc.slug === doc.slug ? (current as Entry<Doc>) : e)));
+      if (status === 409) setEntries(entries.map((e) => (e.slug === doc.slug ? (current as Doc) : e)));
       setNote({
         text: `${doc.name} not saved: ${message}${status === 409 ? ' It is shown as it is now.' : ''}`,
         bad: true,
@@ -68,15 +63,15 @@ export function DocumentTable<Doc extends { slug: string; name: string; source: 
         </thead>
         <tbody>
           {entries.map((entry) => (
-            <tr key={entry.doc.slug}>
+            <tr key={entry.slug}>
               <th scope="row" className="border-b-0! font-normal!">
-                {entry.doc.name}
+                {entry.name}
               </th>
               {fields.map((field) => (
                 <td key={field.key} className="w-28">
                   <TextCell
-                    label={`${field.label} of ${entry.doc.name}`}
-                    value={String(entry.doc[field.key])}
+                    label={`${field.label} of ${entry.name}`}
+                    value={String(entry[field.key])}
                     className="text-right tabular-nums"
                     inputMode="decimal"
                     check={(text) => {
@@ -85,12 +80,12 @@ export function DocumentTable<Doc extends { slug: string; name: string; source: 
                         ? null
                         : `${field.min} to ${field.max} ${field.unit}`;
                     }}
-                    onChange={(text) => void save(entry, { ...entry.doc, [field.key]: Number(text.replace(',', '.')) })}
+                    onChange={(text) => void save({ ...entry, [field.key]: Number(text.replace(',', '.')) })}
                   />
                 </td>
               ))}
-              <td className="text-sm">{words(entry.doc)}</td>
-              <td className="quiet text-sm">{entry.doc.source}</td>
+              <td className="text-sm">{words(entry)}</td>
+              <td className="quiet text-sm">{entry.source}</td>
             </tr>
           ))}
         </tbody>

@@ -32,7 +32,7 @@ interface Props {
 
 function Shelf({ initial, units: firstUnits, view: firstView, choices, masses, today }: Props) {
   const units = useUnits(firstUnits);
-  const [view, setView] = useState<View>(firstView && firstView in VIEWS ? (firstView as View) : 'stock');
+  const [view, setView] = useState<View>(firstView && Object.hasOwn(VIEWS, firstView) ? (firstView as View) : 'stock');
   const [selected, setSelected] = useState<string | null>(null);
   const model = useShelf(initial, selected);
   const go = (to: View) => {
@@ -41,24 +41,25 @@ function Shelf({ initial, units: firstUnits, view: firstView, choices, masses, t
   };
   return (
     <div>
-      <Tabs label="The shelf" views={VIEWS} shown={view} onShow={go} />
-      <Refusal why={model.problem} className="mx-4 mb-2" />
-      <p role="status" className="quiet px-4 text-sm">
-        {model.done}
-      </p>
-      {view === 'stock' && (
-        <StockTable
-          model={model}
-          units={units}
-          choices={choices}
-          masses={masses}
-          selected={selected}
-          onSelect={setSelected}
-        />
-      )}
-      {view === 'outlook' && <OutlookTable model={model} units={units} today={today} />}
-      {view === 'orders' && <OrderTable model={model} units={units} />}
-      {view === 'ledger' && <LedgerTable model={model} units={units} lot={null} />}
+      <Tabs label="The shelf" views={VIEWS} shown={view} onShow={go}>
+        <Refusal why={model.problem} className="mx-4 mb-2" />
+        <p role="status" className="quiet px-4 text-sm">
+          {model.done}
+        </p>
+        {view === 'stock' && (
+          <StockTable
+            model={model}
+            units={units}
+            choices={choices}
+            masses={masses}
+            selected={selected}
+            onSelect={setSelected}
+          />
+        )}
+        {view === 'outlook' && <OutlookTable model={model} units={units} today={today} />}
+        {view === 'orders' && <OrderTable model={model} units={units} />}
+        {view === 'ledger' && <LedgerTable model={model} units={units} lot={null} />}
+      </Tabs>
     </div>
   );
 }

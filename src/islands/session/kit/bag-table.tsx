@@ -1,7 +1,7 @@
 import type { SessionView } from '../../../app/session';
 import type { KitCost } from '../../../core/kit';
 import type { Units } from '../../../core/measure';
-import { CARD, type Bag } from '../../../core/session';
+import { CARD, outdatedTicks, type Bag } from '../../../core/session';
 import { Swatch } from '../../../ui/swatch';
 import { CostWords } from './cost-words';
 import { itemLook, lineWords } from './item-look';
@@ -52,8 +52,9 @@ export function BagTable({
   onSelect: (id: string) => void;
   onTick: (ticks: string[]) => void;
 }) {
-  const tick = (ids: readonly string[], on: boolean) => {
-    const next = new Set(ticks);
+  const tick = (bag: Bag, ids: readonly string[], on: boolean) => {
+    const outdated = new Set(outdatedTicks(bag, [...ticks]));
+    const next = new Set([...ticks].filter((one) => !outdated.has(one)));
     for (const one of ids) {
       if (on) next.add(one);
       else next.delete(one);
@@ -74,8 +75,9 @@ export function BagTable({
       />
       <tbody>
         {bags.map((bag, i) => {
-          const card = `${bag.seat}/card`;
+          const { card } = bag;
           const ids = [...bag.lines.map((line) => line.id), card];
+          const outdated = outdatedTicks(bag, [...ticks]).length > 0;
           return (
             <tr key={bag.seat} aria-selected={bag.seat === selected}>
               <td className="align-top">
@@ -84,7 +86,7 @@ export function BagTable({
                   className="checkbox mt-1"
                   checked={ids.every((one) => ticks.has(one))}
                   aria-label={`Bag ${bag.number} of ${bag.label} is packed`}
-                  onChange={(event) => tick(ids, event.target.checked)}
+                  onChange={(event) => tick(bag, ids, event.target.checked)}
                 />
               </td>
               <td className="num align-top pt-1.5 text-lg font-semibold">{bag.number}</td>
@@ -93,13 +95,16 @@ export function BagTable({
                   {bag.label}
                 </button>
                 <span className="quiet block text-sm">{bag.project || 'no project yet'}</span>
+                {outdated && (
+                  <strong className="block text-sm text-accent">Changed since it was packed: look at it again.</strong>
+                )}
               </td>
               <td className="align-top">
                 <ul className="flex flex-wrap gap-x-5 py-1">
                   {bag.lines.map((line) => {
                     const { hex } = itemLook(line.item, studio);
                     return (
-                      <Tick key={line.id} done={ticks.has(line.id)} onChange={(on) => tick([line.id], on)}>
+                      <Tick key={line.id} done={ticks.has(line.id)} onChange={(on) => tick(bag, [line.id], on)}>
                         {hex && <Swatch hex={hex} />}
                         {lineWords(line, studio, units)}
                       </Tick>
@@ -108,7 +113,7 @@ export function BagTable({
                   {bag.lines.every((line) => line.what !== 'cord') && (
                     <li className="flex items-center font-semibold">No cord yet: the seat is not fitted.</li>
                   )}
-                  <Tick done={ticks.has(card)} onChange={(on) => tick([card], on)}>
+                  <Tick done={ticks.has(card)} onChange={(on) => tick(bag, [card], on)}>
                     {CARD}
                   </Tick>
                 </ul>

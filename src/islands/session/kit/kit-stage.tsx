@@ -26,16 +26,11 @@ export function KitStage({
   selected: string | null;
   onSelect: (id: string) => void;
 }) {
-  const { view, seats, stages } = model;
+  const { view, seats, figures, stages } = model;
   const { id, kits, lanes } = view.session;
-  const { figures } = view.studio.settings;
   const { sending, refused, send } = useBooking(id);
   const issue = (method: 'POST' | 'DELETE') => void send(method, 'kits', { version: view.session.version });
-  const { bags, spares, tools } = packingOf(
-    seats.map(({ record, plan }) => ({ id: record.id, accepted: record.accepted, plan })),
-    figures,
-    childrenOf(view.seats, figures),
-  );
+  const { bags, spares, tools } = packingOf(seats, figures, childrenOf(view.seats, figures));
   const { data: stock } = useQuery<SessionStock, RequestProblem>({
     queryKey: ['stock', id, 'kit'],
     queryFn: () => request('GET', `/api/sessions/${id}/stock`),

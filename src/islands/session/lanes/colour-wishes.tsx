@@ -11,12 +11,15 @@ import { Heads } from '../../../ui/heads';
 const RANKS = ['first wish', 'second wish', 'third wish', 'fourth wish', 'fifth wish', 'sixth wish'];
 
 /** Weighs the wishes in a worker, cord by cord, against the pieces that are free on the shelf. */
-async function weighWishes({ view, seats: all }: SessionModel): Promise<{ gifts: ColourGift[]; without: string[] }> {
+async function weighWishes({
+  view,
+  seats,
+  figures,
+}: SessionModel): Promise<{ gifts: ColourGift[]; without: string[] }> {
   const { id } = view.session;
-  const { catalogue, settings } = view.studio;
-  const seats = all.map(({ record, plan }) => ({ id: record.id, accepted: record.accepted, plan }));
+  const { catalogue } = view.studio;
   const wishes = new Map(view.seats.map((seat) => [seat.id, seat.wishes]));
-  const { problems, several } = colourProblems(seats, (seat) => wishes.get(seat) ?? [], settings.figures.cut_loss);
+  const { problems, several } = colourProblems(seats, (seat) => wishes.get(seat) ?? [], figures.cut_loss);
   const gifts: ColourGift[] = [];
   for (const problem of problems) {
     const pieces = await request<Record<string, number[]>>('GET', `/api/sessions/${id}/pieces?cord=${problem.cord}`);
@@ -73,7 +76,9 @@ function Proposal({ model }: { model: SessionModel }) {
         type="button"
         className="btn btn-sm mt-1"
         disabled={changes.length === 0}
-        onClick={() => changes.forEach(({ seat, cords }) => model.act({ kind: 'seat', id: seat, changes: { cords } }))}
+        onClick={() =>
+          model.act({ kind: 'seats', edits: changes.map(({ seat, cords }) => ({ id: seat, changes: { cords } })) })
+        }
       >
         Give {changes.length} {changes.length === 1 ? 'seat' : 'seats'} these colours
       </button>

@@ -47,7 +47,10 @@ export function InsteadList({ item, model, units }: { item: string; model: Sessi
                 type="button"
                 className="btn btn-sm"
                 onClick={() =>
-                  one.seats.forEach(({ id: seat, cords }) => model.act({ kind: 'seat', id: seat, changes: { cords } }))
+                  model.act({
+                    kind: 'seats',
+                    edits: one.seats.map(({ id: seat, cords }) => ({ id: seat, changes: { cords } })),
+                  })
                 }
               >
                 Use it in {one.seats.length} {one.seats.length === 1 ? 'seat' : 'seats'}

@@ -1,4 +1,4 @@
-import { DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { Loader, Lock, LockOpen } from 'lucide-react';
 import { useState } from 'react';
 import { formatLength, formatTotal, type Units } from '../../../core/measure';
@@ -9,6 +9,8 @@ import { InsteadList } from './instead-list';
 import { laneName, LaneBar } from './lane-bar';
 import type { Laid, LanesModel } from './use-lanes';
 import { Refusal } from '../../../ui/refusal';
+
+const SAID = { draggable: 'Choose a length to move it or lock it with the buttons below the lanes.' };
 
 /** What the plan opens and leaves, and how much better any could be, in words. */
 function inWords(laid: Laid, lanes: LanesModel, loss: number, keep: number, units: Units): string[] {
@@ -52,10 +54,8 @@ export function LaneGroup({
 }) {
   const [chosen, setChosen] = useState<string | null>(null);
   const [looking, setLooking] = useState(false);
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
-    useSensor(KeyboardSensor),
-  );
+  // From the keyboard a length is chosen, then moved and locked with the buttons: Enter is not the dragging's.
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   const cuts = new Map((lanes.cuts.get(laid.item) ?? []).map((cut) => [cut.id, cut]));
   const lots = new Map(lanes.lotsOf(laid.item).map((lot) => [lot.id, lot]));
   const fullest = Math.max(1, ...laid.lanes.map((lane) => takenBy(lane, loss)));
@@ -109,7 +109,7 @@ export function LaneGroup({
         </details>
       )}
       {laid.lanes.length > 0 && (
-        <DndContext sensors={sensors} onDragEnd={dropped}>
+        <DndContext sensors={sensors} onDragEnd={dropped} accessibility={{ screenReaderInstructions: SAID }}>
           <table className="sheet mt-1 table-fixed">
             <caption className="sr-only">Which lengths of {name} are cut from which piece</caption>
             <colgroup>

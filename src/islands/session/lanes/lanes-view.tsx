@@ -11,7 +11,7 @@ import { Refusal } from '../../../ui/refusal';
 /** The cutting lanes of a session: what is cut from which piece on the shelf, to change, reserve and take to the table. */
 export function LanesView({ model, units }: { model: SessionModel; units: Units }) {
   const lanes = useLanes(model);
-  const { figures } = model.view.studio.settings;
+  const { figures } = model;
   const groups = cutList(model.seats.map(({ plan }) => plan));
   const names = new Map(groups.map((group) => [cordItem(group.cord.slug, group.colour.slug), group]));
   const { laid, busy, fault, unplaced, isKept, refused, sending } = lanes;

@@ -23,6 +23,9 @@ import type { SessionModel } from '../use-session';
 /** How many cords are worked on at once. */
 const AT_ONCE = 2;
 
+/** What is said of a cord whose turn did not come. */
+const STOPPED = 'Stopped before anything was laid out.';
+
 /** How one cord's cuts are laid out so far. */
 export interface Laid {
   readonly item: string;
@@ -48,13 +51,9 @@ const asked = (laid: readonly Pick<Laid, 'item' | 'lanes' | 'bound_mm'>[]): Layo
 
 /** The cutting lanes of a session: laid out in workers, changed by hand, reserved on the shelf. */
 export function useLanes(model: SessionModel) {
-  const { view, seats } = model;
+  const { view, seats, figures } = model;
   const { id } = view.session;
-  const { figures } = view.studio.settings;
-  const cuts = useMemo(
-    () => cutsByItem(seats.map(({ record, plan }) => ({ id: record.id, accepted: record.accepted, plan }))),
-    [seats],
-  );
+  const cuts = useMemo(() => cutsByItem(seats), [seats]);
   const items = [...cuts.keys()].sort().join('|');
   const { data: stock, error } = useQuery<SessionStock, RequestProblem>({
     queryKey: ['stock', id, items, view.session.lanes !== null],
@@ -76,6 +75,8 @@ export function useLanes(model: SessionModel) {
   const laid = own ?? standing;
   const { sending, refused, setRefused, send } = useBooking(id);
   const running = useRef<Solving[]>([]);
+  // Which laying out is under way: one that was stopped, or left, starts nothing more.
+  const turn = useRef(0);
 
   const lotsOf = useCallback((item: string): readonly CuttableLot[] => stock?.lots[item] ?? [], [stock]);
   const packOf = useCallback((item: string): number | null => stock?.packs[item] ?? null, [stock]);
@@ -88,7 +89,7 @@ export function useLanes(model: SessionModel) {
 
   /** Solves one cord: with the shelf alone, then, if that cannot cover it, with packs to buy. */
   const solveOne = useCallback(
-    async (item: string, wanted: readonly BagCut[], before: readonly LayoutLane[]) => {
+    async (item: string, wanted: readonly BagCut[], before: readonly LayoutLane[], mine: number) => {
       const lots = lotsOf(item);
       const run = async (pack: number | null) => {
         const problem = withLocked(lanesProblem(wanted, lots, figures, pack), before);
@@ -108,8 +109,9 @@ export function useLanes(model: SessionModel) {
       try {
         const bought = before.some((lane) => lane.stock === TO_BUY && lane.locked.length > 0);
         let found = await run(bought ? packOf(item) : null);
-        if (found && found.unplaced.length > 0 && !bought && packOf(item) !== null) found = await run(packOf(item));
-        change(item, { ...found, state: 'done' });
+        const short = found !== null && found.unplaced.length > 0;
+        if (short && !bought && packOf(item) !== null && turn.current === mine) found = await run(packOf(item));
+        change(item, found ? { ...found, state: 'done' } : { state: 'done', problem: STOPPED });
       } catch (problem) {
         change(item, { state: 'done', problem: `It could not be laid out: ${(problem as Error).message}.` });
       }
@@ -121,6 +123,7 @@ export function useLanes(model: SessionModel) {
   const solve = useCallback(
     async (only?: string) => {
       setRefused(null);
+      const mine = ++turn.current;
       const before = new Map((laid ?? []).map((one) => [one.item, one.lanes]));
       const fresh = [...cuts].map(
         ([item]): Laid =>
@@ -138,15 +141,20 @@ export function useLanes(model: SessionModel) {
       const next = async (): Promise<void> => {
         const one = queue.shift();
         if (!one) return;
-        await solveOne(one[0], one[1], before.get(one[0]) ?? []);
+        if (turn.current !== mine) change(one[0], { state: 'done', problem: STOPPED });
+        else await solveOne(one[0], one[1], before.get(one[0]) ?? [], mine);
         await next();
       };
       await Promise.all(Array.from({ length: AT_ONCE }, next));
     },
-    [cuts, laid, setRefused, solveOne],
+    [change, cuts, laid, setRefused, solveOne],
   );
 
-  useEffect(() => () => running.current.forEach((one) => one.stop()), []);
+  const stop = useCallback(() => {
+    turn.current += 1;
+    running.current.forEach((one) => one.stop());
+  }, []);
+  useEffect(() => stop, [stop]);
 
   const busy = laid?.some((one) => one.state !== 'done') ?? false;
   const unplaced = laid?.some((one) => one.unplaced.length > 0) ?? false;
@@ -208,7 +216,7 @@ export function useLanes(model: SessionModel) {
     lotsOf,
     packOf,
     solve,
-    stop: () => running.current.forEach((one) => one.stop()),
+    stop,
     moveTo,
     lock,
     reserve: () => reserve(asked(laid!)),

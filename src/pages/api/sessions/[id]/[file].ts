@@ -15,5 +15,9 @@ export const GET = downloads(async (context) => {
   if (!sheet) throw notFound('file of this session');
   const asked = context.url.searchParams.get('paper');
   const paper = asked === 'a4' || asked === 'letter' ? asked : null;
-  return { body: await paperSheet(id, sheet, readerOf(context.cookies).units, paper), type: 'application/pdf', name };
+  return {
+    body: await paperSheet(id, sheet, (studio) => readerOf(context.cookies, studio).units, paper),
+    type: 'application/pdf',
+    name,
+  };
 });

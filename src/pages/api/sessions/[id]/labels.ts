@@ -1,3 +1,4 @@
+import type { Units } from '../../../../core/measure';
 import { printLabels, sessionLabels } from '../../../../app/labels';
 import { checkLabels } from '../../../../http/checks';
 import { downloads, idOf, writes } from '../../../../http/endpoint';
@@ -5,8 +6,8 @@ import { readerOf } from '../../../../http/reader';
 
 export const GET = downloads(async (context) => {
   const kind = context.url.searchParams.get('kind') === 'cuts' ? 'cuts' : 'bags';
-  const { units } = readerOf(context.cookies);
-  const { bytes, name } = await sessionLabels(idOf(context), kind, units, context.url.origin);
+  const unitsFor = (studio: Units): Units => readerOf(context.cookies, studio).units;
+  const { bytes, name } = await sessionLabels(idOf(context), kind, unitsFor, context.url.origin);
   return { body: bytes, type: 'application/pdf', name };
 });
 /** Sends them to the label printer. */

@@ -1,0 +1,79 @@
+import type { Group } from '../cut';
+import type { Catalogue } from '../project';
+import type { Figures, Settings } from '../studio';
+import { keptPlan, recordCuts, type CutRecord } from './cut-record';
+import { groupOf, type SeatPlan } from './plan-seat';
+import { planSeats } from './plan-seats';
+import { seatOf, type SeatRecord, type SessionRecord } from './records';
+
+/** A session with its seats and its studio, as server and browser both have it. */
+export interface WholeSession {
+  readonly session: SessionRecord & { readonly cut_done: CutRecord | null };
+  readonly seats: readonly SeatRecord[];
+  readonly studio: { readonly settings: Settings; readonly catalogue: Catalogue };
+}
+
+/** A seat with its plan. */
+export interface PlannedSeat {
+  readonly id: string;
+  readonly record: SeatRecord;
+  readonly plan: SeatPlan;
+  /** Whether an estimate was accepted as good enough to cut from. */
+  readonly accepted: boolean;
+  /** Whether the plan is the one it was cut by. */
+  readonly kept: boolean;
+}
+
+export interface SessionPlan {
+  readonly seats: readonly PlannedSeat[];
+  /** What stock, kits and papers of this session reckon with: as it was when it was cut, else the studio's own. */
+  readonly figures: Figures;
+  readonly group: Group;
+}
+
+/**
+ * Plans a session: what is cut stands as it was cut, everything else follows the studio as it is now. The one way to a session's
+ * lengths, for every screen, paper, reservation and outlook.
+ */
+export function planSession({ session, seats, studio: { settings, catalogue } }: WholeSession): SessionPlan {
+  const asked = seats.map((record) => seatOf(record, session.school ?? settings.school, catalogue.projects));
+  const group = groupOf(asked);
+  const done = session.cut_done;
+  const kept = asked.map((seat, i) => done && keptPlan(done, seats[i]!.id, seat, catalogue.projects));
+  const open = planSeats(
+    asked.filter((_, i) => !kept[i]),
+    catalogue,
+    settings.figures,
+    group,
+  );
+  let next = 0;
+  return {
+    seats: seats.map((record, i) => ({
+      id: record.id,
+      record,
+      plan: kept[i] ?? open[next++]!,
+      accepted: record.accepted,
+      kept: Boolean(kept[i]),
+    })),
+    figures: done?.bases.at(-1)?.figures ?? settings.figures,
+    group,
+  };
+}
+
+/** A session's cords as they are cut now, to be kept. */
+export function cutNow(whole: WholeSession, plan: SessionPlan, on: string): CutRecord {
+  const { session, studio } = whole;
+  const { settings, catalogue } = studio;
+  return recordCuts(
+    plan.seats.map(({ id, record, plan: own, kept }) => ({
+      id,
+      person: record.person_id,
+      seat: seatOf(record, session.school ?? settings.school, catalogue.projects),
+      plan: own,
+      kept,
+    })),
+    session.cut_done,
+    { catalogue, figures: settings.figures, group: plan.group },
+    on,
+  );
+}

@@ -1,0 +1,98 @@
+import type { Catalogue } from '../project';
+import { FIGURES, type Settings } from '../studio';
+import { cutsNow } from './stages';
+import { planSession, type PlannedSeat, type WholeSession } from './plan-session';
+
+/** One thing of the studio that is not as it was. */
+export interface Change {
+  readonly name: string;
+  readonly was: string;
+  readonly is: string;
+}
+
+/** What changed in the studio since somebody last took note of a session's lengths, and by how much it moved them, mm. */
+export interface Since {
+  readonly what: readonly Change[];
+  readonly seats: readonly {
+    readonly id: string;
+    readonly label: string;
+    readonly was: readonly number[];
+    readonly is: readonly number[];
+  }[];
+}
+
+/** What of two documents differs, number by number; the revisions where it is nothing that a line could say. */
+function documentChanges(was: Catalogue['cords'][string] | Catalogue['hardware'][string], is: typeof was): Change[] {
+  const fields = Object.keys(is).filter((key) => key !== 'revision' && key !== 'version') as (keyof typeof is)[];
+  const changed = fields.filter((key) => typeof is[key] === 'number' && is[key] !== was[key]);
+  return changed.length > 0
+    ? changed.map((key) => ({
+        name: `${is.name}, ${key.replace(/_mm$/, ' mm').replaceAll('_', ' ')}`,
+        was: String(was[key]),
+        is: String(is[key]),
+      }))
+    : [{ name: is.name, was: `revision ${was.revision}`, is: `revision ${is.revision}` }];
+}
+
+/** The documents of a kind that some seats' pieces use and that are not as they were. */
+function usedChanges(
+  kind: 'cords' | 'hardware',
+  seats: readonly PlannedSeat[],
+  before: Catalogue,
+  now: Catalogue,
+): Change[] {
+  const used = new Set(
+    seats.flatMap(({ plan: { piece } }) =>
+      kind === 'cords'
+        ? (piece?.cords ?? []).map(({ cord }) => cord.slug)
+        : Object.values(piece?.hardware ?? {}).map(({ slug }) => slug),
+    ),
+  );
+  return [...used].flatMap((slug) => {
+    const [was, is] = [before[kind][slug], now[kind][slug]];
+    return was && is && was.revision !== is.revision ? documentChanges(was, is) : [];
+  });
+}
+
+/**
+ * A session's lengths by the studio as it was, against what it is now; null where no length of a seat that is not cut moved.
+ *
+ * @param before settings and catalogue as they were when note was last taken
+ */
+export function changesSince(
+  whole: WholeSession,
+  before: { readonly settings: Settings; readonly catalogue: Catalogue },
+): Since | null {
+  const now = planSession(whole).seats.filter(({ kept }) => !kept);
+  const open = { ...whole, session: { ...whole.session, cut_done: null }, seats: now.map(({ record }) => record) };
+  const was = new Map(planSession({ ...open, studio: before }).seats.map((seat) => [seat.id, seat]));
+  const lengthsOf = (seat: PlannedSeat): number[] => cutsNow([seat]).map((cut) => cut.length_mm);
+  const moved = now.filter((seat) => {
+    const [then, today] = [lengthsOf(was.get(seat.id)!), lengthsOf(seat)];
+    return JSON.stringify(then) !== JSON.stringify(today);
+  });
+  if (moved.length === 0) return null;
+  const { settings, catalogue } = whole.studio;
+  return {
+    what: [
+      ...(settings.school === before.settings.school
+        ? []
+        : [{ name: 'Cuts by school', was: before.settings.school, is: settings.school }]),
+      ...FIGURES.filter(({ name }) => settings.figures[name] !== before.settings.figures[name]).map(
+        ({ name, label, unit }) => ({
+          name: `${label}, ${unit}`,
+          was: String(before.settings.figures[name]),
+          is: String(settings.figures[name]),
+        }),
+      ),
+      ...usedChanges('cords', moved, before.catalogue, catalogue),
+      ...usedChanges('hardware', moved, before.catalogue, catalogue),
+    ],
+    seats: moved.map((seat) => ({
+      id: seat.id,
+      label: seat.plan.label,
+      was: lengthsOf(was.get(seat.id)!),
+      is: lengthsOf(seat),
+    })),
+  };
+}

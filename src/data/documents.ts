@@ -1,0 +1,70 @@
+import type { Transaction } from 'sequelize';
+import type { Catalogue } from '../core/project';
+import { select } from './query';
+
+/** Tables of documents that are kept in every revision. */
+export type DocumentTable = keyof Catalogue;
+type Doc<K extends DocumentTable> = Catalogue[K][string];
+
+/** The newest revision of every document of a table, by slug; of those that were made by some moment, where one is given. */
+export async function latestDocuments<K extends DocumentTable>(
+  table: K,
+  t: Transaction,
+  by: Date | null = null,
+): Promise<Record<string, Doc<K>>> {
+  const rows = await select<{ doc: Doc<K> }>(
+    `SELECT DISTINCT ON (slug) doc FROM ${table} WHERE $1::timestamptz IS NULL OR made_at <= $1 ORDER BY slug, revision DESC`,
+    [by],
+    t,
+  );
+  return Object.fromEntries(rows.map(({ doc }) => [doc.slug, doc]));
+}
+
+/** Some revisions of some documents. */
+export async function documentRevisions<K extends DocumentTable>(
+  table: K,
+  wanted: readonly { readonly slug: string; readonly revision: number }[],
+  t: Transaction,
+): Promise<Doc<K>[]> {
+  if (wanted.length === 0) return [];
+  const rows = await select<{ doc: Doc<K> }>(
+    `SELECT d.doc FROM ${table} d JOIN unnest($1::text[], $2::integer[]) AS w (slug, revision)
+       ON d.slug = w.slug AND d.revision = w.revision`,
+    [wanted.map(({ slug }) => slug), wanted.map(({ revision }) => revision)],
+    t,
+  );
+  return rows.map(({ doc }) => doc);
+}
+
+/** Adds revisions; one that is there already stays as it is. Returns how many are new. */
+export async function insertDocuments<K extends DocumentTable>(
+  table: K,
+  docs: readonly Doc<K>[],
+  t: Transaction,
+): Promise<number> {
+  const rows = await select(
+    `INSERT INTO ${table} (slug, revision, doc, made_at)
+       SELECT doc->>'slug', (doc->>'revision')::integer, doc, date_trunc('milliseconds', clock_timestamp()) FROM jsonb_array_elements($1::jsonb) AS doc
+     ON CONFLICT DO NOTHING RETURNING slug`,
+    [JSON.stringify(docs)],
+    t,
+  );
+  return rows.length;
+}
+
+/**
+ * When anything was last made that lengths rest on: a document, or settings whose figures or school are others than before. Whoever
+ * took note of the studio after that has seen it all.
+ */
+export async function lastMade(t: Transaction): Promise<Date> {
+  const [row] = await select<{ at: Date }>(
+    `WITH own AS (SELECT revision, made_at, doc->'figures' AS figures, doc->'school' AS school FROM settings),
+          last AS (SELECT * FROM own ORDER BY revision DESC LIMIT 1)
+     SELECT greatest((SELECT max(made_at) FROM projects), (SELECT max(made_at) FROM cords), (SELECT max(made_at) FROM hardware),
+              (SELECT min(own.made_at) FROM own, last WHERE own.revision >
+                (SELECT coalesce(max(o.revision), 0) FROM own o WHERE o.figures <> last.figures OR o.school <> last.school))) AS at`,
+    [],
+    t,
+  );
+  return row!.at;
+}
