@@ -1,5 +1,6 @@
 import { defineMiddleware } from 'astro:middleware';
 import { Problem } from './core/problem';
+import { logFailure } from './http/log-failure';
 
 /** What Astro's own policy, which lists each inline script and style by its hash, leaves open. */
 const POLICY =
@@ -20,7 +21,7 @@ export const onRequest = defineMiddleware(async (context, next) => {
   } catch (error) {
     if (context.url.pathname.startsWith('/api/')) throw error;
     const problem = error instanceof Problem ? error : null;
-    if (!problem) console.error(error);
+    if (!problem) logFailure(error, context.routePattern);
     const query = new URLSearchParams({ status: String(problem?.status ?? 500), detail: problem?.message ?? '' });
     return context.rewrite(`/problem?${query}`);
   }

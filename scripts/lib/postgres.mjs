@@ -1,6 +1,6 @@
 import { spawnSync } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import { chmodSync, chownSync, existsSync, mkdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { chmodSync, chownSync, existsSync, mkdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { homedir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { postgresBin } from './debian.mjs';
@@ -8,6 +8,19 @@ import { freePort } from './ports.mjs';
 import { fail } from './say.mjs';
 
 const isRoot = process.getuid() === 0;
+
+/**
+ * The server's log tells of the server alone. A statement that fails, its values and the row it failed on are people's data: the
+ * application notes the code of every failure itself.
+ */
+const QUIET_LOG = [
+  'log_min_messages=log',
+  'log_min_error_statement=panic',
+  'log_error_verbosity=terse',
+  'log_statement=none',
+  'log_parameter_max_length=0',
+  'log_parameter_max_length_on_error=0',
+].flatMap((setting) => ['-c', setting]);
 
 /** Where a cluster and its notes are kept: PostgreSQL does not run as root, so root's lie where the postgres user can reach them. */
 export function stateFolder(name) {
@@ -95,12 +108,14 @@ export function cluster(folder, port, tuning = []) {
         'listen_addresses=127.0.0.1',
         '-c',
         "unix_socket_directories=''",
+        ...QUIET_LOG,
         ...tuning,
       ].join(' ');
-      const started = run('pg_ctl', ['start', '-w', '-D', data, '-l', join(folder, 'postgres.log'), '-o', options], {
-        stdio: 'ignore',
-      });
-      if (started.status !== 0) fail(`PostgreSQL did not start; its log is ${join(folder, 'postgres.log')}`);
+      // A log of before may hold statements with what people wrote in them.
+      rmSync(join(folder, 'postgres.log'), { force: true });
+      const log = join(folder, 'server.log');
+      const started = run('pg_ctl', ['start', '-w', '-D', data, '-l', log, '-o', options], { stdio: 'ignore' });
+      if (started.status !== 0) fail(`PostgreSQL did not start; its log is ${log}`);
       return true;
     },
     stop: (mode = 'fast') => run('pg_ctl', ['stop', '-w', '-m', mode, '-D', data], { stdio: 'ignore' }),

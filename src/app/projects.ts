@@ -5,6 +5,7 @@ import type { Settings } from '../core/studio';
 import { notFound, Problem, stale } from '../core/problem';
 import { insertDocuments, latestDocuments } from '../data/documents';
 import { inTransaction } from '../data/transaction';
+import { shippedBeside } from './shipped';
 import { readStudio } from './studio';
 
 /** Wrists, mm, that a project page shows sizes for: from a child's to a large adult's. */
@@ -74,12 +75,18 @@ export interface ProjectPage {
   }[];
   /** The colours the other way round, where there are two. */
   readonly turned: SeatPlan | null;
+  /** Whether the studio changed it, and this is how it ships; or how it is, where it ships otherwise. */
+  readonly beside: 'own' | 'shipped' | null;
 }
 
-export async function projectPage(slug: string): Promise<ProjectPage> {
-  const { settings, catalogue } = await openCatalogue();
-  const project = Object.hasOwn(catalogue.projects, slug) ? catalogue.projects[slug]! : null;
-  if (!project) throw notFound('project');
+/** A project's page; `asShipped` as it ships, where the studio changed it. */
+export async function projectPage(slug: string, asShipped = false): Promise<ProjectPage> {
+  const { settings, catalogue: own } = await openCatalogue();
+  if (!Object.hasOwn(own.projects, slug)) throw notFound('project');
+  const shipped = shippedBeside('projects', own.projects);
+  const changed = Object.hasOwn(shipped, slug);
+  const catalogue = changed && asShipped ? { ...own, projects: { ...own.projects, [slug]: shipped[slug]! } } : own;
+  const project = catalogue.projects[slug]!;
   const show = (changes: Partial<Seat>): SeatPlan =>
     planSeat(exampleSeat(project, settings, changes), catalogue, settings.figures);
   const plan = show({});
@@ -118,6 +125,7 @@ export async function projectPage(slug: string): Promise<ProjectPage> {
     })),
     cords,
     turned,
+    beside: changed ? (asShipped ? 'shipped' : 'own') : null,
   };
 }
 

@@ -1,13 +1,14 @@
 import { readRoster, type RosterLine } from '../formats/roster';
-import { peopleNamed, wristsOf } from '../data/people';
+import type { KnownPerson } from '../core/session';
 import { inTransaction } from '../data/transaction';
 import { Problem } from '../core/problem';
+import { knownPeople } from './known-people';
 import { MOST_SEATS } from './seats';
 import { readStudio } from './studio';
 
-/** A line as read, with what is known of a person of that name. */
+/** A line as read, with the people who are known by that name. */
 export interface RosterRow extends RosterLine {
-  readonly known: { readonly wrist_mm: number | null; readonly taken_on: string | null } | null;
+  readonly known: readonly KnownPerson[];
 }
 
 /** Reads a pasted list for a preview; nothing is stored. */
@@ -30,18 +31,10 @@ export function readList(text: string): Promise<RosterRow[]> {
     const lines = readRoster(text, Object.values(catalogue.projects));
     if (lines.length === 0)
       throw new Problem(422, 'empty-list', 'No line of the list names anybody.', { pointer: '/text' });
-    const people = await peopleNamed(
+    const known = await knownPeople(
       lines.map((line) => line.seat.name),
       t,
     );
-    const wrists = await wristsOf(
-      people.map((person) => person.id),
-      t,
-    );
-    return lines.map((line) => {
-      const person = people.find((p) => p.name.toLowerCase() === line.seat.name.toLowerCase());
-      const last = person && wrists.get(person.id)?.[0];
-      return { ...line, known: person ? { wrist_mm: last?.mm ?? null, taken_on: last?.taken_on ?? null } : null };
-    });
+    return lines.map((line) => ({ ...line, known: known.get(line.seat.name.toLowerCase()) ?? [] }));
   });
 }

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { Transaction } from 'sequelize';
 import { Problem } from '../core/problem';
-import type { NewSeat } from '../core/session';
+import { sameAs, type NewSeat } from '../core/session';
 import { ageOn } from '../core/studio';
 import {
   insertPeople,
@@ -25,12 +25,12 @@ import { readStudio } from './studio';
 /** A session holds at most this many seats: past it, a list is a mistake or several sessions. */
 export const MOST_SEATS = 500;
 
-/** Ages that differ by more than this are two people's: a birthday may lie between two lists. */
-const YEARS_APART = 1;
-
 /** Whether nothing that is told of somebody speaks against their being a known person. */
-const mayBe = (known: Person, age: number | null | undefined): boolean =>
-  age == null || known.age === null || Math.abs(ageOn(known.age, known.age_on!, today()) - age) <= YEARS_APART;
+const mayBe = ({ age, age_on }: Person, told: number | null | undefined): boolean =>
+  sameAs(
+    { age: age === null ? null : ageOn(age, age_on!, today()), wrist_mm: null },
+    { age: told ?? null, wrist_mm: null },
+  ) !== 'differs';
 
 /**
  * Who each new seat is. A seat that brings a person's id is that person, as somebody confirmed; one that brings null is somebody

@@ -1,11 +1,12 @@
 import type { Cord } from '../core/cord';
 import type { Hardware } from '../core/part';
-import type { Project } from '../core/project';
+import type { Catalogue, Project } from '../core/project';
 import type { Settings } from '../core/studio';
 import { insertDocuments, latestDocuments } from '../data/documents';
 import { readSettings, updateSettings } from '../data/studio';
 import { inTransaction } from '../data/transaction';
 import { notFound, Problem, stale } from '../core/problem';
+import { shippedBeside } from './shipped';
 import { readStudio } from './studio';
 
 /** Everything a studio can change once for all sessions. */
@@ -15,6 +16,8 @@ export interface SettingsView {
   readonly cords: readonly Cord[];
   readonly hardware: readonly Hardware[];
   readonly projects: readonly Project[];
+  /** As they ship, those that the studio has changed. */
+  readonly shipped: Pick<Catalogue, 'cords' | 'hardware'>;
 }
 
 export function openSettings(): Promise<SettingsView> {
@@ -26,6 +29,10 @@ export function openSettings(): Promise<SettingsView> {
       cords: Object.values(catalogue.cords),
       hardware: Object.values(catalogue.hardware),
       projects: Object.values(catalogue.projects),
+      shipped: {
+        cords: shippedBeside('cords', catalogue.cords),
+        hardware: shippedBeside('hardware', catalogue.hardware),
+      },
     };
   });
 }

@@ -1,11 +1,11 @@
 import type { Transaction } from 'sequelize';
-import { SHIPPED } from '../../catalogue';
 import type { Catalogue, Project } from '../core/project';
 import { revisionKey, type SeatRecord } from '../core/session';
 import { STARTING_FIGURES, type Settings } from '../core/studio';
-import { documentRevisions, insertDocuments, lastMade, latestDocuments } from '../data/documents';
+import { documentRevisions, lastMade, latestDocuments } from '../data/documents';
 import { insertSettings, readSettings, studioMark } from '../data/studio';
 import { inTransaction } from '../data/transaction';
+import { bringUpDocuments, bringUpFigures } from './shipped';
 
 /** What every reckoning needs of the studio. */
 export interface Studio {
@@ -58,7 +58,7 @@ export async function studioAt(by: Date, { settings, catalogue }: Studio, t: Tra
   return {
     settings: { ...doc, figures: { ...settings.figures, ...doc.figures } },
     catalogue: {
-      projects: catalogue.projects,
+      projects: { ...catalogue.projects, ...before.projects },
       cords: { ...catalogue.cords, ...before.cords },
       hardware: { ...catalogue.hardware, ...before.hardware },
     },
@@ -93,14 +93,11 @@ export async function withRevisions(studio: Studio, seats: readonly SeatRecord[]
   };
 }
 
-/** Gives a new database the shipped catalogue and settings; what a studio has changed stays as it is. */
+/** Gives a database the shipped catalogue and settings, and brings up what it has of earlier ones; what a studio has changed stays as it is. */
 export function stockStudio(settings: Partial<Settings> = {}): Promise<void> {
   return inTransaction(async (t) => {
     await insertSettings({ ...FIRST, ...settings }, t);
-    const known = await readCatalogue(t);
-    for (const table of ['projects', 'cords', 'hardware'] as const) {
-      const missing = Object.values(SHIPPED[table]).filter(({ slug }) => !Object.hasOwn(known[table], slug));
-      await insertDocuments(table, missing, t);
-    }
+    await bringUpFigures(t);
+    await bringUpDocuments(t);
   });
 }

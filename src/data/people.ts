@@ -59,6 +59,32 @@ export function peopleNamed(names: readonly string[], t: Transaction): Promise<P
   );
 }
 
+/** People of these names as somebody may know them again: with the last wrist, and the last session they were in. */
+export function recallPeople(names: readonly string[], t: Transaction): Promise<(Person & Recalled)[]> {
+  return select<Person & Recalled>(
+    `SELECT p.id, p.name, p.age, p.age_on, p.avoid, p.version, w.mm AS wrist_mm, w.taken_on, coalesce(s.n, 0) AS sessions,
+            s.last_on, s.last_project
+       FROM people p
+       LEFT JOIN LATERAL (SELECT mm, taken_on FROM wrists WHERE person_id = p.id ORDER BY taken_on DESC LIMIT 1) w ON true
+       LEFT JOIN LATERAL (
+         SELECT count(*) OVER ()::int AS n, x.held_on AS last_on, t.project AS last_project
+           FROM seats t JOIN sessions x ON x.id = t.session_id AND x.deleted_at IS NULL
+          WHERE t.person_id = p.id ORDER BY x.held_on DESC LIMIT 1) s ON true
+      WHERE lower(p.name) = ANY($1::text[]) AND NOT p.forgotten ORDER BY s.last_on DESC NULLS LAST, p.id`,
+    [names.map((name) => name.toLowerCase())],
+    t,
+  );
+}
+
+/** What tells a person from another of the same name. */
+export interface Recalled {
+  readonly wrist_mm: number | null;
+  readonly taken_on: string | null;
+  readonly sessions: number;
+  readonly last_on: string | null;
+  readonly last_project: string | null;
+}
+
 /** People by their ids, held until the transaction ends, in one order; those who were forgotten are not among them. */
 export function lockPeople(ids: readonly string[], t: Transaction): Promise<Person[]> {
   return select<Person>(

@@ -73,6 +73,15 @@ export async function updateSession(
 export const noteSession = (id: string, at: Date, t: Transaction): Promise<void> =>
   run('UPDATE sessions SET noted_at = greatest(noted_at, least($2::timestamptz, now())) WHERE id = $1', [id, at], t);
 
+/** Moves the seats that are planned with one revision of a project to another, in sessions that are not cut. */
+export const moveSeats = (project: string, from: number, to: number, t: Transaction): Promise<void> =>
+  run(
+    `UPDATE seats SET project_revision = $3, version = seats.version + 1 FROM sessions
+      WHERE sessions.id = session_id AND cut_done IS NULL AND project = $1 AND project_revision = $2`,
+    [project, from, to],
+    t,
+  );
+
 /** A line of the list of sessions. */
 export interface SessionLine {
   readonly id: string;

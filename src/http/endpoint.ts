@@ -3,6 +3,7 @@ import type { APIContext, APIRoute } from 'astro';
 import { Problem } from '../core/problem';
 import type { Checked } from '../formats/check';
 import { parseJson } from '../formats/json';
+import { logFailure } from './log-failure';
 import { problemResponse } from './problem-response';
 
 /** A pasted list of 5,000 lines is well under this; nothing a page sends is over it. */
@@ -37,9 +38,9 @@ const answer = (value: unknown): Response =>
       });
 
 /** Tells a failure: a problem as itself, anything unforeseen without its inside. */
-function tell(error: unknown): Response {
+function tell(error: unknown, { request, routePattern }: APIContext): Response {
   if (error instanceof Problem) return problemResponse(error.status, error.code, error.message, error.more);
-  console.error(error);
+  logFailure(error, `${request.method} ${routePattern}`);
   return problemResponse(
     500,
     'unforeseen',
@@ -53,7 +54,7 @@ export function reads(work: (context: APIContext) => Promise<unknown>): APIRoute
     try {
       return answer(await work(context));
     } catch (error) {
-      return tell(error);
+      return tell(error, context);
     }
   };
 }
@@ -74,7 +75,7 @@ export function downloads(
         },
       });
     } catch (error) {
-      return tell(error);
+      return tell(error, context);
     }
   };
 }
@@ -97,7 +98,7 @@ export function writes<T>(
     try {
       return answer(await work(checked.value, context));
     } catch (error) {
-      return tell(error);
+      return tell(error, context);
     }
   };
 }
@@ -117,7 +118,7 @@ export function takesFile(type: string, work: (bytes: Uint8Array) => Promise<unk
     try {
       return answer(await work(new Uint8Array(await context.request.arrayBuffer())));
     } catch (error) {
-      return tell(error);
+      return tell(error, context);
     }
   };
 }

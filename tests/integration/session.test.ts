@@ -275,7 +275,7 @@ describe('people and lists', () => {
   it('read for a preview say who is known, and store nothing', async () => {
     await newSession([{ name: 'Ada', ...measured }]);
     const rows = await readList('Ada\nBo 16 cm');
-    expect(rows.map((r) => r.known?.wrist_mm ?? null)).toEqual([165, null]);
+    expect(rows.map((r) => r.known[0]?.wrist_mm ?? null)).toEqual([165, null]);
     expect(await findPeople('Bo')).toEqual([]);
     await expect((async () => readList(' \n '))()).rejects.toMatchObject({ code: 'empty-list' });
     await expect((async () => readList('Ada\n'.repeat(5000)))()).rejects.toMatchObject({

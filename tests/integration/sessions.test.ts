@@ -11,7 +11,7 @@ import {
   planOf,
 } from '../../src/app/session';
 import { openToday } from '../../src/app/today';
-import { cutKey, cutsNow } from '../../src/core/session';
+import { cutKey, cutsDone, cutsNow } from '../../src/core/session';
 import { freshStudio } from './database';
 import { session } from './shelf';
 

@@ -3,6 +3,7 @@ export * from './records';
 export { compareSchools, groupOf, planSeat, type SeatPlan } from './plan-seat';
 export { planSeats } from './plan-seats';
 export { cutNow, planSession, type PlannedSeat, type SessionPlan, type WholeSession } from './plan-session';
+export { sameAs, type KnownPerson } from './same-person';
 export { changesSince, type Change, type Since } from './since';
 export { withoutPerson, type CutBasis, type CutRecord, type SeatCut } from './cut-record';
 export { cutList, type CutGroup, type CutLine } from './cut-list';

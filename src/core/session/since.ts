@@ -2,6 +2,7 @@ import type { Catalogue } from '../project';
 import { FIGURES, type Settings } from '../studio';
 import { cutsNow } from './stages';
 import { planSession, type PlannedSeat, type WholeSession } from './plan-session';
+import type { SeatRecord } from './records';
 
 /** One thing of the studio that is not as it was. */
 export interface Change {
@@ -19,6 +20,15 @@ export interface Since {
     readonly was: readonly number[];
     readonly is: readonly number[];
   }[];
+}
+
+/** A seat as it was planned by an earlier catalogue: with the revision that was the newest then, where its own came later. */
+function asBefore(record: SeatRecord, { projects }: Catalogue): SeatRecord {
+  const { project, project_revision } = record;
+  const newest = project !== null && Object.hasOwn(projects, project) ? projects[project]!.revision : null;
+  return newest !== null && project_revision !== null && project_revision > newest
+    ? { ...record, project_revision: newest }
+    : record;
 }
 
 /** What of two documents differs, number by number; the revisions where it is nothing that a line could say. */
@@ -54,6 +64,17 @@ function usedChanges(
   });
 }
 
+/** The projects that some seats are planned with in another revision than they were. */
+function projectChanges(seats: readonly PlannedSeat[], was: ReadonlyMap<string, PlannedSeat>): Change[] {
+  const changes = seats.flatMap(({ id, plan }): [string, Change][] => {
+    const [before, now] = [was.get(id)!.plan.piece?.project, plan.piece?.project];
+    return before && now && before.revision !== now.revision
+      ? [[now.slug, { name: now.name, was: `revision ${before.revision}`, is: `revision ${now.revision}` }]]
+      : [];
+  });
+  return [...new Map(changes).values()];
+}
+
 /**
  * A session's lengths by the studio as it was, against what it is now; null where no length of a seat that is not cut moved.
  *
@@ -64,7 +85,11 @@ export function changesSince(
   before: { readonly settings: Settings; readonly catalogue: Catalogue },
 ): Since | null {
   const now = planSession(whole).seats.filter(({ kept }) => !kept);
-  const open = { ...whole, session: { ...whole.session, cut_done: null }, seats: now.map(({ record }) => record) };
+  const open = {
+    ...whole,
+    session: { ...whole.session, cut_done: null },
+    seats: now.map(({ record }) => asBefore(record, before.catalogue)),
+  };
   const was = new Map(planSession({ ...open, studio: before }).seats.map((seat) => [seat.id, seat]));
   const lengthsOf = (seat: PlannedSeat): number[] => cutsNow([seat]).map((cut) => cut.length_mm);
   const moved = now.filter((seat) => {
@@ -85,6 +110,7 @@ export function changesSince(
           is: String(settings.figures[name]),
         }),
       ),
+      ...projectChanges(moved, was),
       ...usedChanges('cords', moved, before.catalogue, catalogue),
       ...usedChanges('hardware', moved, before.catalogue, catalogue),
     ],

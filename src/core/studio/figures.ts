@@ -8,6 +8,8 @@ export interface Figure<Name extends string = string> {
   readonly label: string;
   readonly unit: string;
   readonly start: number;
+  /** What it started with in versions before, where that was another value. */
+  readonly earlier?: readonly number[];
   readonly min: number;
   readonly max: number;
   /** Where the starting value comes from. */

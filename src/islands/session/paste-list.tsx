@@ -1,11 +1,12 @@
 import { useState } from 'react';
 import { formatLength, WRIST, type Units } from '../../core/measure';
 import type { Catalogue } from '../../core/project';
-import type { NewSeat } from '../../core/session';
+import { sameAs, type NewSeat } from '../../core/session';
 import type { RosterRow } from '../../app/roster';
 import { gridKeys } from '../../ui/grid-keys';
 import { LengthField } from '../../ui/length-field';
 import { request, type RequestProblem } from '../../ui/api';
+import { knownWords } from './known-words';
 import { Choice, projectOptions, SKILL_OPTIONS } from './seat-fields';
 import { checkAge, TextCell } from '../../ui/text-cell';
 import { Heads, num, unseen } from '../../ui/heads';
@@ -15,13 +16,10 @@ Orla Finch; 6 1/2 in; 34; steady; ring fob
 Tam Reed ~15 cm age 8`;
 
 /** How a line was read, in one phrase. */
-function readAs({ seat, known }: RosterRow, units: Units): string {
+function readAs({ seat }: RosterRow, units: Units): string {
   return [
     seat.wrist_mm !== null &&
       `wrist ${formatLength(seat.wrist_mm, units)}${seat.wrist_method === 'estimate' ? ' (estimate)' : ''}`,
-    seat.wrist_mm === null &&
-      known?.wrist_mm != null &&
-      `known: wrist ${formatLength(known.wrist_mm, units)}, ${known.taken_on ?? ''}`,
     seat.hand_mm !== null && `hand ${formatLength(seat.hand_mm, units)}`,
     seat.age !== null && `${seat.age} years`,
     seat.options.loop && `${seat.options.loop} loop`,
@@ -33,6 +31,46 @@ function readAs({ seat, known }: RosterRow, units: Units): string {
 
 interface Row extends RosterRow {
   readonly id: string;
+  /** Who it is: somebody known, by id; null for somebody new; undefined while nobody has said. */
+  readonly who: string | null | undefined;
+}
+
+/** Who a line is, as far as what it says agrees with one who is known: to be confirmed by seating them. */
+function likely({ known, seat }: RosterRow): string | null | undefined {
+  const open = known.filter((person) => sameAs(person, seat) !== 'differs');
+  const sure = open.filter((person) => sameAs(person, seat) === 'agrees');
+  return sure.length === 1 ? sure[0]!.id : open.length === 0 ? null : undefined;
+}
+
+/** Whether a line is somebody known, or somebody new of the same name. */
+function Who({
+  row: { known, who, seat },
+  units,
+  catalogue,
+  onChoose,
+}: {
+  row: Row;
+  units: Units;
+  catalogue: Catalogue;
+  onChoose: (who: string | null) => void;
+}) {
+  if (known.length === 0) return null;
+  return (
+    <select
+      className={`select select-xs block w-full max-w-80 ${who === undefined ? 'border-2 border-warning font-semibold' : ''}`}
+      aria-label={`Who ${seat.name} is`}
+      value={who ?? (who === null ? 'new' : '')}
+      onChange={(event) => onChoose(event.target.value === 'new' ? null : event.target.value)}
+    >
+      {who === undefined && <option value="">The same person as before?</option>}
+      {known.map((person) => (
+        <option key={person.id} value={person.id}>
+          known: {knownWords(person, units, catalogue)}
+        </option>
+      ))}
+      <option value="new">somebody new of that name</option>
+    </select>
+  );
 }
 
 /** One line of the preview: as written, as read, and the fields to mend it in. */
@@ -42,6 +80,7 @@ function PreviewRow({
   units,
   catalogue,
   onChange,
+  onWho,
   onRemove,
 }: {
   row: Row;
@@ -49,6 +88,7 @@ function PreviewRow({
   units: Units;
   catalogue: Catalogue;
   onChange: (seat: Partial<RosterRow['seat']>, mended?: string, choice?: string) => void;
+  onWho: (who: string | null) => void;
   onRemove: () => void;
 }) {
   const { seat, faults } = row;
@@ -106,7 +146,10 @@ function PreviewRow({
             onChange={(project) => onChange({ project })}
           />
         </td>
-        <td className="quiet text-sm">{readAs(row, units)}</td>
+        <td className="quiet text-sm">
+          {readAs(row, units)}
+          <Who row={row} units={units} catalogue={catalogue} onChoose={onWho} />
+        </td>
         <td className="w-10">
           <button
             type="button"
@@ -177,6 +220,7 @@ export function PasteList({
         (await request<RosterRow[]>('POST', '/api/roster', { text: list })).map((row) => ({
           ...row,
           id: crypto.randomUUID(),
+          who: likely(row),
         })),
       );
     } catch (error) {
@@ -199,13 +243,18 @@ export function PasteList({
           ...row,
           seat: { ...row.seat, note, ...seat },
           faults: row.faults.filter((fault) => fault.field !== mended),
+          // Another name is another person.
+          ...(seat.name !== undefined && { known: [], who: null }),
         };
       }),
     );
   }
+  const setWho = (choose: (row: Row) => Row['who']) =>
+    setRows((before) => (before ?? []).map((row) => ({ ...row, who: choose(row) })));
   function add() {
     const named = (rows ?? []).filter((row) => row.seat.name);
-    onAdd(named.map(({ id, seat }) => ({ id, ...seat })));
+    // Whoever nobody recognised is somebody new: known people are never taken for them in silence.
+    onAdd(named.map(({ id, seat, who }) => ({ id, ...seat, person_id: who ?? null })));
     localStorage.removeItem(draftKey);
     setRows(null);
     setText('');
@@ -214,6 +263,8 @@ export function PasteList({
 
   const toMend = (rows ?? []).filter((row) => row.faults.length > 0).length;
   const seatable = (rows ?? []).filter((row) => row.seat.name).length;
+  const again = (rows ?? []).filter((row) => row.who).length;
+  const unsaid = (rows ?? []).filter((row) => row.who === undefined);
   return (
     <section aria-label="Paste a list" className="border-b hair p-4">
       {!rows && (
@@ -276,6 +327,21 @@ export function PasteList({
             {rows.length} {rows.length === 1 ? 'line' : 'lines'} read
             {toMend > 0 && <span className="text-error">, {toMend} to look at</span>}
           </h2>
+          {unsaid.length > 0 && (
+            <p className="my-1 flex flex-wrap items-center gap-2 border-l-4 border-warning bg-base-200 px-3 py-1.5 text-sm">
+              <strong>
+                {unsaid.length} {unsaid.length === 1 ? 'name is' : 'names are'} known from before.
+              </strong>
+              <button
+                type="button"
+                className="btn btn-xs"
+                onClick={() => setWho((row) => (row.who === undefined ? row.known[0]!.id : row.who))}
+              >
+                {unsaid.length === 1 ? 'It is the same person' : 'They are the same people'}
+              </button>
+              <span className="quiet">or say it line by line; who is not said is seated as somebody new.</span>
+            </p>
+          )}
           <div className="overflow-x-auto" onKeyDown={gridKeys}>
             <table className="sheet mt-1">
               <Heads
@@ -290,6 +356,7 @@ export function PasteList({
                     units={units}
                     catalogue={catalogue}
                     onChange={(seat, mended, dropped) => change(row.id, seat, mended, dropped)}
+                    onWho={(who) => setWho((other) => (other.id === row.id ? who : other.who))}
                     onRemove={() => setRows(rows.filter((other) => other.id !== row.id))}
                   />
                 ))}
@@ -299,6 +366,7 @@ export function PasteList({
           <div className="mt-3 flex items-center gap-2">
             <button type="button" className="btn btn-primary" disabled={seatable === 0} onClick={add}>
               Seat {seatable} {seatable === 1 ? 'person' : 'people'}
+              {again > 0 && `, ${again} of them known`}
             </button>
             <button type="button" className="btn" onClick={() => setRows(null)}>
               Back to the text

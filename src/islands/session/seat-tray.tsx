@@ -7,6 +7,7 @@ import { Messages } from '../../ui/messages';
 import { Strip } from '../../ui/strip';
 import { Choices } from './choices';
 import { FitDetails } from './fit-details';
+import { Namesakes } from './namesakes';
 import { WishesField } from './wishes-field';
 import { SchoolsTable } from './schools-table';
 import type { PlannedSeat } from '../../core/session';
@@ -70,6 +71,7 @@ export function SeatTray({
           <Messages messages={plan.messages} />
         </div>
       )}
+      <Namesakes record={record} model={model} units={units} />
       {fit && (
         <Part title={`The band${plan.minutes ? `, about ${plan.minutes} min to make` : ''}`}>
           <p className="quiet text-sm">Front</p>

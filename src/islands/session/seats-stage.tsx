@@ -1,10 +1,10 @@
-import { useState } from 'react';
 import type { Units } from '../../core/measure';
 import { coloursOf, type SeatChanges, type SeatRecord } from '../../core/session';
 import type { Avoid } from '../../core/studio';
 import { gridKeys } from '../../ui/grid-keys';
 import { Swatch } from '../../ui/swatch';
 import { BeadCell } from './bead-cell';
+import { NewSeat } from './new-seat';
 import { PasteList } from './paste-list';
 import { AVOID_OPTIONS, Choice, cordOf, cordOptions, projectOptions, SKILL_OPTIONS } from './seat-fields';
 import { checkAge, checkName, TextCell } from '../../ui/text-cell';
@@ -166,16 +166,10 @@ export function SeatsStage({
   onNext: () => void;
 }) {
   const { seats, view } = model;
-  const [name, setName] = useState('');
   const { catalogue } = view.studio;
   const without = seats.filter(({ record }) => record.project === null);
   const compact = selected !== null;
   const empty = seats.length === 0;
-  const addOne = () => {
-    if (!name.trim()) return;
-    model.act({ kind: 'add', seats: [{ id: crypto.randomUUID(), name: name.trim().slice(0, 120) }] });
-    setName('');
-  };
   return (
     <div>
       {(empty || pasting) && (
@@ -255,28 +249,7 @@ export function SeatsStage({
           </div>
         </>
       )}
-      <form
-        className="flex items-center gap-2 px-4 py-3"
-        onSubmit={(event) => {
-          event.preventDefault();
-          addOne();
-        }}
-      >
-        <label className="flex items-center gap-2">
-          <span className="quiet text-sm">One more seat</span>
-          <input
-            className="input input-sm w-60"
-            value={name}
-            onChange={(event) => setName(event.target.value)}
-            placeholder="Name"
-            data-new-seat
-            autoComplete="off"
-          />
-        </label>
-        <button type="submit" className="btn btn-sm" disabled={!name.trim()}>
-          Add seat
-        </button>
-      </form>
+      <NewSeat model={model} units={units} />
     </div>
   );
 }

@@ -15,24 +15,34 @@ export interface NumberField<Doc> {
 export function DocumentTable<Doc extends { slug: string; name: string; source: string; revision: number }>({
   path,
   initial,
+  shipped: firstShipped,
   fields,
   words,
 }: {
   path: 'cords' | 'hardware';
   initial: readonly Doc[];
+  /** As they ship, those that the studio has changed. */
+  shipped: Readonly<Record<string, Doc>>;
   fields: readonly NumberField<Doc>[];
   /** What else is said of an entry, in words. */
   words: (doc: Doc) => string;
 }) {
   const [entries, setEntries] = useState(initial);
+  const [shipped, setShipped] = useState(firstShipped);
+  const shippedOf = (slug: string): Doc | null => (Object.hasOwn(shipped, slug) ? shipped[slug]! : null);
   const [note, setNote] = useState<{ text: string; bad: boolean } | null>(null);
   async function save(doc: Doc) {
     try {
-      const view = await request<Record<typeof path, Doc[]>>('PUT', `/api/${path}/${doc.slug}`, {
-        version: doc.revision,
-        doc,
-      });
+      const view = await request<Record<typeof path, Doc[]> & { shipped: Record<typeof path, Record<string, Doc>> }>(
+        'PUT',
+        `/api/${path}/${doc.slug}`,
+        {
+          version: doc.revision,
+          doc,
+        },
+      );
       setEntries(view[path]);
+      setShipped(view.shipped[path]);
       setNote({ text: `${doc.name} saved.`, bad: false });
     } catch (error) {
       const { status, message, current } = error as RequestProblem;
@@ -66,6 +76,18 @@ export function DocumentTable<Doc extends { slug: string; name: string; source: 
             <tr key={entry.slug}>
               <th scope="row" className="border-b-0! font-normal!">
                 {entry.name}
+                {shippedOf(entry.slug) && (
+                  <span className="quiet block text-sm">
+                    changed by the studio{' '}
+                    <button
+                      type="button"
+                      className="btn btn-ghost btn-xs"
+                      onClick={() => void save({ ...shippedOf(entry.slug)!, revision: entry.revision })}
+                    >
+                      back to what ships
+                    </button>
+                  </span>
+                )}
               </th>
               {fields.map((field) => (
                 <td key={field.key} className="w-28">
@@ -82,6 +104,11 @@ export function DocumentTable<Doc extends { slug: string; name: string; source: 
                     }}
                     onChange={(text) => void save({ ...entry, [field.key]: Number(text.replace(',', '.')) })}
                   />
+                  {shippedOf(entry.slug) && shippedOf(entry.slug)![field.key] !== entry[field.key] && (
+                    <span className="quiet block text-right text-sm tabular-nums">
+                      ships as {String(shippedOf(entry.slug)![field.key])}
+                    </span>
+                  )}
                 </td>
               ))}
               <td className="text-sm">{words(entry)}</td>

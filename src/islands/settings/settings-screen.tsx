@@ -157,6 +157,7 @@ export function SettingsScreen({ view, figures }: { view: SettingsView; figures:
         <DocumentTable
           path="cords"
           initial={view.cords}
+          shipped={view.shipped.cords}
           fields={CORD_FIELDS}
           words={(cord) => `${cord.fibre}, ${cord.stiffness}, ${cord.colours.length} colours`}
         />
@@ -166,6 +167,7 @@ export function SettingsScreen({ view, figures }: { view: SettingsView; figures:
         <DocumentTable
           path="hardware"
           initial={view.hardware}
+          shipped={view.shipped.hardware}
           fields={HARDWARE_FIELDS}
           words={(h) => `${h.kind.replace('-', ' ')}${h.nickel ? ', contains nickel' : ''}`}
         />

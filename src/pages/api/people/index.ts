@@ -1,4 +1,8 @@
+import { whoIsNamed } from '../../../app/known-people';
 import { findPeople } from '../../../app/people';
 import { reads } from '../../../http/endpoint';
 
-export const GET = reads(({ url }) => findPeople(url.searchParams.get('find') ?? ''));
+export const GET = reads(({ url }) => {
+  const named = url.searchParams.get('named');
+  return named === null ? findPeople(url.searchParams.get('find') ?? '') : whoIsNamed(named);
+});
