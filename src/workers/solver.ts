@@ -1,5 +1,5 @@
 import { proxy, wrap, type Remote } from 'comlink';
-import type { LanesPlan, LanesProblem } from '../core/lanes';
+import { firstLanes, type LanesPlan, type LanesProblem } from '../core/lanes';
 import type { ColourWish, Given, Kept } from '../core/shelf';
 import type { SolverWorker } from './solver.worker';
 
@@ -14,17 +14,18 @@ function startWorker(): { remote: Remote<SolverWorker>; failed: Promise<never>; 
 
 /** A solve under way. */
 export interface Solving {
-  /** The best plan at the end; what was best so far where it was stopped; null where it was stopped before any. */
-  readonly done: Promise<LanesPlan | null>;
+  /** The best plan at the end; what was best so far where it was stopped. */
+  readonly done: Promise<LanesPlan>;
   readonly stop: () => void;
 }
 
 /** Solves a cutting problem in a worker of its own, so that the page goes on; several may run side by side. */
 export function startSolving(problem: LanesProblem, seconds: number, onBetter: (plan: LanesPlan) => void): Solving {
   const { remote, failed, end } = startWorker();
-  let best: LanesPlan | null = null;
+  let best: LanesPlan = firstLanes(problem);
+  onBetter(best);
   let stop = (): void => undefined;
-  const stopped = new Promise<LanesPlan | null>((resolve) => {
+  const stopped = new Promise<LanesPlan>((resolve) => {
     stop = () => resolve(best);
   });
   const told = (plan: LanesPlan): void => {

@@ -1,7 +1,7 @@
 import { expose } from 'comlink';
 import load from 'highs';
 import wasm from 'highs/runtime?url';
-import { solveLanes, type LanesPlan, type LanesProblem } from '../core/lanes';
+import { beginLanes, type LanesPlan, type LanesProblem } from '../core/lanes';
 import { assignColours, type ColourWish, type Given, type Kept } from '../core/shelf';
 import { modelsOf } from '../solver/highs';
 
@@ -10,13 +10,13 @@ const highs = load({ locateFile: () => wasm });
 const work = {
   /** Solves a problem, telling each better plan as it is found. To stop it, end the worker: the best told so far stands. */
   async lanes(problem: LanesProblem, seconds: number, onBetter: (plan: LanesPlan) => void): Promise<LanesPlan> {
-    const makeModel = modelsOf(await highs);
-    return solveLanes(problem, {
+    // What is settled without the solver is not kept waiting for it.
+    const begun = beginLanes(problem, {
       seconds,
       now: () => performance.now(),
-      makeModel,
       onBetter: (plan) => void onBetter(plan),
     });
+    return begun.proved ? begun.plan() : begun.finish(modelsOf(await highs));
   },
   /** Gives seats their colours. */
   async colours(

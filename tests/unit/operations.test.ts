@@ -1,37 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { SHIPPED } from '../../catalogue';
 import type { SessionView } from '../../src/app/session';
 import type { SeatChanges } from '../../src/core/session';
-import { STARTING_FIGURES } from '../../src/core/studio';
 import { applyOperation, inverseOf, type Operation } from '../../src/islands/session/operation';
+import { exampleView } from './view';
 
 const ID = (n: number): string => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
 
-const EMPTY: SessionView = {
-  session: {
-    id: ID(999),
-    version: 1,
-    title: 'Tide club',
-    held_on: '2030-05-04',
-    starts_at: null,
-    minutes: null,
-    place: '',
-    school: null,
-    cut_done: null,
-    lanes: null,
-    kits: null,
-  },
-  since: null,
-  seats: [],
-  studio: {
-    mark: 'a',
-    made_at: '2030-01-01T00:00:00.000Z',
-    version: 1,
-    settings: { name: 'Mill', units: 'cm', paper: 'a4', school: 'measured', figures: STARTING_FIGURES },
-    catalogue: SHIPPED,
-  },
-};
+const EMPTY: SessionView = exampleView();
 const added = (view: SessionView, ...names: string[]): SessionView =>
   applyOperation(view, { kind: 'add', seats: names.map((name, i) => ({ id: ID(view.seats.length + i), name })) });
 

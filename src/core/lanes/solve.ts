@@ -1,5 +1,6 @@
 import { cordBound, lagrangeBound, nextTotal } from './bound';
 import { dive, generate } from './dive';
+import { settle } from './exact';
 import { fillUp } from './fill';
 import { improveOnce } from './improve';
 import { greedy, pieces, shrink } from './greedy';
@@ -56,6 +57,8 @@ class Search {
       this.options.onBetter?.(this.plan());
     }
   }
+  /** Whether it is proved that no plan is better in anything. */
+  settled = false;
   raise(bound: number): void {
     this.bound = Math.max(this.bound, bound);
   }
@@ -68,6 +71,7 @@ class Search {
   }
   /** Whether nothing is left to gain: no scrap, and no more pieces touched than the cord alone needs. */
   get isDone(): boolean {
+    if (this.settled) return true;
     return this.freshIsLeast && this.score.scrap === 0 && this.score.touched <= this.leastTouched;
   }
   private get leastTouched(): number {
@@ -81,19 +85,43 @@ class Search {
   plan = (): LanesPlan => planOf(this.instance, this.best, this.total, Math.round(this.seconds * 1000) / 1000);
 }
 
-/** First answers: every greedy order, then fillings, straight and by chance, while they are cheap. */
-function begin(search: Search): void {
-  const { instance } = search;
+/** The pieces of stock, short ones first and long ones first. */
+function ordersOf(instance: Instance): number[][] {
   const { bars } = instance;
   const rising = (a: number, b: number) => bars[a]!.length - bars[b]!.length;
-  const orders = [rising, (a: number, b: number) => rising(b, a)].map((order) => pieces(instance, order));
-  for (const order of orders) for (const best of [false, true]) search.offer(greedy(instance, order, best));
+  return [rising, (a: number, b: number) => rising(b, a)].map((order) => pieces(instance, order));
+}
+
+/** A first answer at once: every greedy order. */
+function begin(search: Search): void {
+  const { instance } = search;
+  for (const order of ordersOf(instance)) for (const best of [false, true]) search.offer(greedy(instance, order, best));
   search.raise(cordBound(instance, search.score.unplaced));
+}
+
+/** Fillings, straight and by chance, while they are cheap. */
+function fillings(search: Search): void {
+  const { instance } = search;
+  const orders = ordersOf(instance);
   const random = chance();
   for (let round = 0; round < 40 && search.within(0.15) && !search.isDone; round++) {
     for (const order of orders)
       search.offer(fillUp(instance, order, round === 0 ? undefined : () => random() < Math.min(0.5, 0.02 * round)));
   }
+}
+
+/** The part of the time that looking at every choice of pieces may take: small problems are settled in far less. */
+const SETTLING = 0.1;
+
+/** Settles a small problem for good, where that does not take long. */
+function settleSmall(search: Search): void {
+  if (search.isDone) return;
+  const running = (): boolean => search.within(SETTLING);
+  // Any plan that places everything is better than one that does not.
+  const known = search.score.unplaced === 0 ? search.score : { fresh: Infinity, scrap: Infinity, touched: Infinity };
+  if (!settle(search.instance, known, running, (filled) => search.offer(filled)) || search.score.unplaced > 0) return;
+  search.raise(search.score.fresh);
+  search.settled = true;
 }
 
 /** Small repairs to the best plan by chance, while they still come. */
@@ -151,25 +179,55 @@ function scrapLeast(search: Search, makeModel: MakeModel): void {
   }
 }
 
+/** A first answer at once, for the eye: what greedy orders come to. */
+export function firstLanes(problem: LanesProblem): LanesPlan {
+  const search = new Search(instanceOf(problem), { seconds: 0, now: () => 0 });
+  if (search.instance.wants.length > 0) begin(search);
+  return search.plan();
+}
+
+/** A solve begun: what is settled without a linear solver, and the rest of the way. */
+interface Begun {
+  /** Whether it is proved that the plan is the best in everything. */
+  readonly proved: boolean;
+  readonly plan: () => LanesPlan;
+  /** Goes on, with a linear solver where there is one, until time is up or nothing is left to gain. */
+  readonly finish: (makeModel?: MakeModel) => LanesPlan;
+}
+
+/** Begins to solve: first answers, and small problems for good. */
+export function beginLanes(problem: LanesProblem, options: Omit<LanesOptions, 'makeModel'>): Begun {
+  const instance = instanceOf(problem);
+  const search = new Search(instance, options);
+  if (instance.wants.length > 0) {
+    begin(search);
+    settleSmall(search);
+  }
+  return {
+    proved: instance.wants.length === 0 || search.isDone,
+    plan: search.plan,
+    finish(makeModel) {
+      if (instance.wants.length === 0 || search.isDone) return search.plan();
+      fillings(search);
+      if (makeModel && withinReach(instance)) {
+        if (!search.freshIsLeast) openLeast(search, makeModel);
+        mend(search, 0.7);
+        if (!search.isDone) scrapLeast(search, makeModel);
+      }
+      mend(search, 0.95);
+      return search.plan();
+    },
+  };
+}
+
 /**
  * Lays the cuts of one cord and colour out on the stock there is. In this order: every cut placed; least total length of fresh
- * stock opened; least scrap; fewest pieces touched. One-dimensional cutting stock with usable leftovers: greedy plans first, then
- * column generation over cutting patterns, a dive and a whole-number solve, once for fresh stock and once for scrap.
+ * stock opened; least scrap; fewest pieces touched. One-dimensional cutting stock with usable leftovers: greedy plans first; small
+ * problems are settled by every choice of pieces; the others by column generation over cutting patterns, a dive and a whole-number
+ * solve, once for fresh stock and once for scrap.
  *
  * @param problem lengths in mm
  * @returns the best plan found in the time, with a proven lower bound on the fresh stock
  */
-export function solveLanes(problem: LanesProblem, options: LanesOptions): LanesPlan {
-  const instance = instanceOf(problem);
-  const search = new Search(instance, options);
-  if (instance.wants.length === 0) return search.plan();
-  begin(search);
-  const { makeModel } = options;
-  if (makeModel && withinReach(instance)) {
-    if (!search.freshIsLeast) openLeast(search, makeModel);
-    mend(search, 0.7);
-    if (!search.isDone) scrapLeast(search, makeModel);
-  }
-  mend(search, 0.95);
-  return search.plan();
-}
+export const solveLanes = (problem: LanesProblem, options: LanesOptions): LanesPlan =>
+  beginLanes(problem, options).finish(options.makeModel);

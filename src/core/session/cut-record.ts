@@ -54,8 +54,8 @@ function catalogueOf(basis: CutBasis): Catalogue {
 
 /** What a seat asks for, as it is kept: without its name, and with its project in its very revision. */
 function askOf(seat: Seat, projects: Catalogue['projects']): Seat {
-  const project = seat.project !== null && Object.hasOwn(projects, seat.project) ? projects[seat.project]! : null;
-  return { ...seat, label: '', project: project && revisionKey(project.slug, project.revision) };
+  const doc = seat.project !== null && Object.hasOwn(projects, seat.project) ? projects[seat.project]! : null;
+  return { ...seat, label: '', project: doc ? revisionKey(doc.slug, doc.revision) : seat.project };
 }
 
 const cutsOf = (plan: KeptPlan): string[] =>

@@ -16,6 +16,7 @@ import {
 } from '../../../core/session';
 import type { SessionStock } from '../../../app/session-stock';
 import { request, type RequestProblem } from '../../../ui/api';
+import type { LanesPlan } from '../../../core/lanes';
 import { startSolving, type Solving } from '../../../workers/solver';
 import { useBooking } from '../use-booking';
 import type { SessionModel } from '../use-session';
@@ -93,13 +94,12 @@ export function useLanes(model: SessionModel) {
       const lots = lotsOf(item);
       const run = async (pack: number | null) => {
         const problem = withLocked(lanesProblem(wanted, lots, figures, pack), before);
-        const show = (plan: Awaited<Solving['done']>) =>
-          plan && {
-            lanes: lanesFrom(plan, wanted, lots, pack, before),
-            unplaced: plan.unplaced,
-            bound_mm: plan.fresh_bound_mm,
-          };
-        const solving = startSolving(problem, figures.lanes_seconds, (plan) => change(item, show(plan)!));
+        const show = (plan: LanesPlan) => ({
+          lanes: lanesFrom(plan, wanted, lots, pack, before),
+          unplaced: plan.unplaced,
+          bound_mm: plan.fresh_bound_mm,
+        });
+        const solving = startSolving(problem, figures.lanes_seconds, (plan) => change(item, show(plan)));
         running.current.push(solving);
         const plan = await solving.done;
         running.current = running.current.filter((one) => one !== solving);
@@ -109,9 +109,9 @@ export function useLanes(model: SessionModel) {
       try {
         const bought = before.some((lane) => lane.stock === TO_BUY && lane.locked.length > 0);
         let found = await run(bought ? packOf(item) : null);
-        const short = found !== null && found.unplaced.length > 0;
+        const short = found.unplaced.length > 0;
         if (short && !bought && packOf(item) !== null && turn.current === mine) found = await run(packOf(item));
-        change(item, found ? { ...found, state: 'done' } : { state: 'done', problem: STOPPED });
+        change(item, { ...found, state: 'done' });
       } catch (problem) {
         change(item, { state: 'done', problem: `It could not be laid out: ${(problem as Error).message}.` });
       }
