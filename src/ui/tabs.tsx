@@ -1,4 +1,4 @@
-import { useId, useRef, type KeyboardEvent, type ReactNode } from 'react';
+import { useRef, type KeyboardEvent, type ReactNode } from 'react';
 
 /** Where an arrow key, Home or End leads from one of so many tabs; null for any other key. */
 function tabAfter(key: string, at: number, count: number): number | null {
@@ -32,7 +32,8 @@ export function Tabs<View extends string>({
   /** The view that is shown. */
   children: ReactNode;
 }) {
-  const id = useId();
+  // By its name, not by useId: server and browser count those differently.
+  const id = `tabs-${label.toLowerCase().replace(/\W+/g, '-')}`;
   const list = useRef<HTMLDivElement>(null);
   const names = Object.keys(views) as View[];
   const turn = (event: KeyboardEvent) => {

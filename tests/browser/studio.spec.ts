@@ -124,8 +124,10 @@ test('people: what is wrong is said at the field, and skin and wrists reach the 
   await open(page, `/sessions/${id}/seats`);
   await page.getByLabel('List of who is coming').fill('Quill Sandbar, fob');
   await page.getByRole('button', { name: 'Read the list' }).click();
-  await expect(page.getByRole('row', { name: /Quill|known/ }).last()).toContainText('known: wrist 15.6 cm');
-  await page.getByRole('button', { name: 'Seat 1 person' }).click();
+  await expect(page.getByLabel('Who Quill Sandbar is')).toContainText('known: 13 years, wrist 15.6 cm');
+  // The name alone does not say that it is the same person: that is for somebody to confirm.
+  await page.getByRole('button', { name: 'It is the same person' }).click();
+  await page.getByRole('button', { name: 'Seat 1 person, 1 of them known' }).click();
   await expect(page.getByLabel('Skin of Quill Sandbar')).toHaveValue('nickel');
 });
 

@@ -16,7 +16,7 @@ import {
 } from '../../../core/session';
 import type { SessionStock } from '../../../app/session-stock';
 import { request, type RequestProblem } from '../../../ui/api';
-import type { LanesPlan } from '../../../core/lanes';
+import { firstLanes, type LanesPlan } from '../../../core/lanes';
 import { startSolving, type Solving } from '../../../workers/solver';
 import { useBooking } from '../use-booking';
 import type { SessionModel } from '../use-session';
@@ -92,25 +92,30 @@ export function useLanes(model: SessionModel) {
   const solveOne = useCallback(
     async (item: string, wanted: readonly BagCut[], before: readonly LayoutLane[], mine: number) => {
       const lots = lotsOf(item);
+      const problemWith = (pack: number | null) => withLocked(lanesProblem(wanted, lots, figures, pack), before);
+      const show = (plan: LanesPlan, pack: number | null) => ({
+        lanes: lanesFrom(plan, wanted, lots, pack, before),
+        unplaced: plan.unplaced,
+        bound_mm: plan.fresh_bound_mm,
+      });
+      const atOnce = (pack: number | null) => show(firstLanes(problemWith(pack)), pack);
       const run = async (pack: number | null) => {
-        const problem = withLocked(lanesProblem(wanted, lots, figures, pack), before);
-        const show = (plan: LanesPlan) => ({
-          lanes: lanesFrom(plan, wanted, lots, pack, before),
-          unplaced: plan.unplaced,
-          bound_mm: plan.fresh_bound_mm,
-        });
-        const solving = startSolving(problem, figures.lanes_seconds, (plan) => change(item, show(plan)));
+        const solving = startSolving(problemWith(pack), figures.lanes_seconds, (plan) =>
+          change(item, show(plan, pack)),
+        );
         running.current.push(solving);
         const plan = await solving.done;
         running.current = running.current.filter((one) => one !== solving);
-        return show(plan);
+        return show(plan, pack);
       };
       change(item, { state: 'solving', problem: null });
       try {
         const bought = before.some((lane) => lane.stock === TO_BUY && lane.locked.length > 0);
         let found = await run(bought ? packOf(item) : null);
-        const short = found.unplaced.length > 0;
-        if (short && !bought && packOf(item) !== null && turn.current === mine) found = await run(packOf(item));
+        const pack = packOf(item);
+        // Stopped meanwhile, the first answer with packs will do.
+        if (found.unplaced.length > 0 && !bought && pack !== null)
+          found = turn.current === mine ? await run(pack) : atOnce(pack);
         change(item, { ...found, state: 'done' });
       } catch (problem) {
         change(item, { state: 'done', problem: `It could not be laid out: ${(problem as Error).message}.` });
