@@ -1,27 +1,72 @@
 import { defineMiddleware } from 'astro:middleware';
 import { Problem } from './core/problem';
 import { logFailure } from './http/log-failure';
+import { problemResponse } from './http/problem-response';
+import { isGoodText } from './http/read-body';
+import { isOurHost } from './http/site';
 
 /** What Astro's own policy, which lists each inline script and style by its hash, leaves open. */
 const POLICY =
   "default-src 'self'; img-src 'self' data: blob:; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
-function withPolicy(response: Response): Response {
+/** What every answer carries: the policy, and that nobody keeps it, since it may be about people. */
+function guarded(response: Response): Response {
   const own = response.headers.get('content-security-policy');
   // A page that was rewritten to another comes by twice.
-  if (own?.includes(POLICY)) return response;
-  response.headers.set('content-security-policy', own ? `${own.replace(/;\s*$/, '')}; ${POLICY}` : POLICY);
+  if (!own?.includes(POLICY))
+    response.headers.set('content-security-policy', own ? `${own.replace(/;\s*$/, '')}; ${POLICY}` : POLICY);
+  response.headers.set('cache-control', 'no-store');
   return response;
 }
 
-/** Pages that cannot be shown say so plainly, with the status that fits; endpoints answer for themselves. */
-export const onRequest = defineMiddleware(async (context, next) => {
+/** Whether an address is whole characters, none of them NUL or a control: no file, id or word has one. */
+function isGoodAddress({ pathname, search }: URL): boolean {
   try {
-    return withPolicy(await next());
+    const text = decodeURIComponent(pathname) + decodeURIComponent(search.replaceAll('+', ' '));
+    // eslint-disable-next-line no-control-regex
+    return isGoodText(text) && !/[\u0000-\u001f\u007f]/.test(text);
+  } catch {
+    return false;
+  }
+}
+
+const TOLD: Readonly<Record<number, [code: string, detail: string]>> = {
+  404: ['not-found', 'There is nothing at this address.'],
+  405: ['wrong-method', 'This address does not take that method.'],
+};
+
+/** An API's answer that says what is wrong in another way than every other does: as problem details. */
+function asProblem(response: Response, isKnown: boolean): Response {
+  const said = response.headers.get('content-type') ?? '';
+  if (response.status < 400 || said.startsWith('application/problem+json')) return response;
+  const status = response.status === 404 && isKnown ? 405 : response.status;
+  const [code, detail] = TOLD[status] ?? ['unforeseen', 'Something went wrong on the server.'];
+  return problemResponse(status, code, detail);
+}
+
+/** Pages that cannot be shown say so plainly, with the status that fits; endpoints answer in problem details, always. */
+export const onRequest = defineMiddleware(async (context, next) => {
+  if (!isOurHost(context.request))
+    return guarded(problemResponse(421, 'other-host', 'Lapboard is not reached by this name.'));
+  const isApi = context.url.pathname.startsWith('/api/');
+  if (!isGoodAddress(context.url))
+    return isApi
+      ? guarded(problemResponse(400, 'address', 'This address cannot be read.'))
+      : context.rewrite('/problem?status=404');
+  try {
+    const response = await next();
+    return guarded(isApi ? asProblem(response, context.routePattern.startsWith('/api/')) : response);
   } catch (error) {
-    if (context.url.pathname.startsWith('/api/')) throw error;
     const problem = error instanceof Problem ? error : null;
-    if (!problem) logFailure(error, context.routePattern);
+    if (!problem) logFailure(error, `${context.request.method} ${context.routePattern}`);
+    if (isApi)
+      return guarded(
+        problemResponse(
+          problem?.status ?? 500,
+          problem?.code ?? 'unforeseen',
+          problem?.message ?? 'Something went wrong on the server.',
+        ),
+      );
     const query = new URLSearchParams({ status: String(problem?.status ?? 500), detail: problem?.message ?? '' });
     return context.rewrite(`/problem?${query}`);
   }

@@ -3,7 +3,7 @@ import type { Transaction } from 'sequelize';
 import { notFound, Problem, stale } from '../core/problem';
 import type { SeatChanges, SeatEdit, SeatRecord } from '../core/session';
 import { joinPeople, lockPeople, noteWrists, seatsOfPerson, updatePerson, wristsOf } from '../data/people';
-import { deleteSeat, findSeat, lockSession, seatsOf, updateSeat } from '../data/sessions';
+import { deleteSeat, findSeat, seatsOf, updateSeat } from '../data/sessions';
 import { inTransaction } from '../data/transaction';
 import { today } from './clock';
 import { checkSlugs, measuredWrist, wristFields } from './seat-fields';
@@ -149,14 +149,13 @@ export function editSeats(
   });
 }
 
-/** Takes a seat out of its session; the person and their wrists stay. One that is out already, its answer lost, is out. */
-export function removeSeat(id: string): Promise<SessionView> {
+/** Takes a seat as it was seen out of its session; the person and their wrists stay. One that is out already, its answer lost, is out. */
+export function removeSeat(id: string, session: string, version: number): Promise<SessionView> {
   return inTransaction(async (t) => {
-    const seat = await findSeat(id, t);
-    if (!seat) throw notFound('seat');
-    if (!(await lockSession(seat.session_id, t))) throw notFound('session');
-    await findStanding(seat.session_id, t);
-    await deleteSeat(id, t);
-    return viewSession(seat.session_id, t);
+    await lockStanding(session, t);
+    const seat = (await seatsOf([session], t)).get(session)!.find((one) => one.id === id);
+    if (seat && seat.version !== version) throw stale('seat', seat);
+    if (seat) await deleteSeat(id, t);
+    return viewSession(session, t);
   });
 }

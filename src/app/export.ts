@@ -1,3 +1,4 @@
+import { lookUp } from '../core/project';
 import { DatabaseError, UniqueConstraintError } from 'sequelize';
 import { Problem } from '../core/problem';
 import { cutList, seatOf, type SessionDocument } from '../core/session';
@@ -171,7 +172,7 @@ export async function sessionDocument(id: string): Promise<SessionDocument> {
     school,
     seats: seats.flatMap((record) => {
       const seat = seatOf(record, school, studio.catalogue.projects);
-      const sizing = record.project ? studio.catalogue.projects[record.project]?.sizing : undefined;
+      const sizing = record.project ? lookUp(studio.catalogue.projects, record.project)?.sizing : undefined;
       const size = seat.size ?? (sizing?.by === 'band' ? { knotted: sizing.band_mm } : null);
       if (!size || !record.project) return [];
       // The document has no colours: so many chosen are said as the option for so many.

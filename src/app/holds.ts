@@ -1,6 +1,6 @@
 import type { Transaction } from 'sequelize';
 import { holdsOf, insertMovements, lockLots, type Lot, type NewMovement } from '../data/shelf';
-import { keyFor } from './shelf';
+import { keyFor } from './key-for';
 
 /** How much a session holds of each lot. */
 export async function heldBy(session: string, t: Transaction): Promise<Map<string, number>> {

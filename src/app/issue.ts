@@ -3,17 +3,20 @@ import { cutsByItem, kitKeys, layoutFault, TO_BUY, type Kits } from '../core/ses
 import { cordOf } from '../core/shelf';
 import { bookedKeys, insertMovements, ledger, lockLots, readItems } from '../data/shelf';
 import { inTransaction } from '../data/transaction';
+import { askedOnce } from './asked-once';
 import { today } from './clock';
 import { sessionEntry } from './holds';
 import { changeSession, lockStanding, planOf, viewSession, type SessionView } from './session';
-import { keyFor, nameOf } from './shelf';
+import { keyFor } from './key-for';
+import { nameOf } from './shelf';
 import { checkTaken, lockFor, takings } from './takings';
 
 /**
  * Issues a whole session to its kits, in one transaction: every cord as it is laid out, the hardware with its spares; a remnant
  * too short to keep goes to waste. Either all of it is booked or nothing.
  */
-export function issueKits(id: string, version: number, key: string): Promise<SessionView> {
+export async function issueKits(id: string, version: number, key: string): Promise<SessionView> {
+  await askedOnce(key, ['issue', id]);
   return inTransaction(async (t) => {
     await lockStanding(id, t);
     const view = await viewSession(id, t);
@@ -83,7 +86,8 @@ export function issueKits(id: string, version: number, key: string): Promise<Ses
 }
 
 /** Takes a session's issue back: a counter-entry for each of its movements, and what was reserved is reserved again. */
-export function takeBackKits(id: string, version: number, key: string): Promise<SessionView> {
+export async function takeBackKits(id: string, version: number, key: string): Promise<SessionView> {
+  await askedOnce(key, ['take back', id]);
   return inTransaction(async (t) => {
     await lockStanding(id, t);
     const view = await viewSession(id, t);
@@ -94,7 +98,14 @@ export function takeBackKits(id: string, version: number, key: string): Promise<
       throw new Problem(409, 'returned', 'Leftovers of these kits were returned already; undo those returns first.');
     // All that one issue booked was booked in one transaction, at one moment; a release of an earlier reserving was not.
     const at = lines.find((line) => line.kind === 'issue' && !line.undone)?.made_at;
-    const since = lines.filter((line) => at !== undefined && Number(new Date(line.made_at)) === Number(new Date(at)));
+    // What somebody took back by hand meanwhile is back already.
+    const since = lines.filter(
+      (line) =>
+        at !== undefined &&
+        Number(new Date(line.made_at)) === Number(new Date(at)) &&
+        line.kind !== 'undo' &&
+        !line.undone,
+    );
     await lockLots(
       since.map((line) => line.lot),
       t,

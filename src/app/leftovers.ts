@@ -2,9 +2,10 @@ import { Problem } from '../core/problem';
 import { cordOf } from '../core/shelf';
 import { bookedKeys, insertLots, insertMovements, ledger } from '../data/shelf';
 import { inTransaction } from '../data/transaction';
+import { askedOnce } from './asked-once';
 import { sessionEntry } from './holds';
 import { lockStanding, viewSession, type SessionView } from './session';
-import { keyFor } from './shelf';
+import { keyFor } from './key-for';
 
 /** What came back from a session. A cord's amounts are lengths, each an offcut of its own; anything else is one number. */
 export interface Leftover {
@@ -13,7 +14,8 @@ export interface Leftover {
 }
 
 /** Puts leftovers back: cord as offcuts, hardware into the lot it came from. Never more than was issued. */
-export function returnLeftovers(id: string, key: string, leftovers: readonly Leftover[]): Promise<SessionView> {
+export async function returnLeftovers(id: string, key: string, leftovers: readonly Leftover[]): Promise<SessionView> {
+  await askedOnce(key, ['return', id, leftovers]);
   return inTransaction(async (t) => {
     await lockStanding(id, t);
     const lines = await ledger({ session: id }, 5000, t);

@@ -1,13 +1,20 @@
-import { notFound, Problem } from '../core/problem';
+import { notFound, Problem, stale } from '../core/problem';
 import { kindOf } from '../core/shelf';
 import { bookedKeys, findOrder, insertOrder, updateOrder } from '../data/shelf';
 import { inTransaction } from '../data/transaction';
+import { askedOnce } from './asked-once';
 import { simulatedSupplier } from '../standins/supplier';
 import { today } from './clock';
-import { keyFor, knowItems, receive, shelfLines, type ShelfView } from './shelf';
+import { keyFor } from './key-for';
+import { knowItems, receive, shelfLines, type ShelfView } from './shelf';
 
 /** Orders packs of an item, once under a key; what the supplier cannot send of it is said. */
-export function placeOrder(key: string, item: string, packs: number): Promise<ShelfView & { readonly note: string }> {
+export async function placeOrder(
+  key: string,
+  item: string,
+  packs: number,
+): Promise<ShelfView & { readonly note: string }> {
+  await askedOnce(key, ['order', item, packs]);
   return inTransaction(async (t) => {
     await knowItems([{ id: item }], t);
     const answer = simulatedSupplier.order(item, packs, today());
@@ -20,7 +27,8 @@ export function placeOrder(key: string, item: string, packs: number): Promise<Sh
 }
 
 /** Takes in a delivery, or part of one: each pack of cord is a lot of its own, pieces come in one bag. */
-export function receiveOrder(id: string, key: string, packs: number, place: string): Promise<ShelfView> {
+export async function receiveOrder(id: string, key: string, packs: number, place: string): Promise<ShelfView> {
+  await askedOnce(key, ['deliver', id, packs, place]);
   return inTransaction(async (t) => {
     const order = await findOrder(id, t);
     if (!order) throw notFound('order');
@@ -44,10 +52,12 @@ export function receiveOrder(id: string, key: string, packs: number, place: stri
 }
 
 /** Cancels what has not come of an order. */
-export function cancelOrder(id: string): Promise<ShelfView> {
+export function cancelOrder(id: string, version: number): Promise<ShelfView> {
   return inTransaction(async (t) => {
     const order = await findOrder(id, t);
     if (!order) throw notFound('order');
+    if (order.cancelled) return shelfLines(t);
+    if (order.version !== version) throw stale('order', order);
     await updateOrder(id, { received: order.received, due_on: order.due_on, cancelled: true }, t);
     return shelfLines(t);
   });

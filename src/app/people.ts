@@ -74,7 +74,7 @@ const NOBODY = 'Forgotten';
  * Forgets a person for good: name, age, skin, wrists, and on every seat of theirs wrist, hand and note; what was cut for past
  * sessions stays, without them. Sessions before people, as everywhere: so it meets an edit or a cut under way, and waits for it.
  */
-export async function forgetPerson(id: string): Promise<void> {
+export async function forgetPerson(id: string, version: number): Promise<void> {
   for (;;) {
     const done = await inTransaction(async (t) => {
       const sessions = await sessionsOfPerson(id, t);
@@ -83,8 +83,10 @@ export async function forgetPerson(id: string): Promise<void> {
         const own = await lockSession(session, t);
         if (own) locked.set(session, own);
       }
-      const known = (await lockPeople([id], t)).length > 0;
+      const [known] = await lockPeople([id], t);
       if (!known && !(await findPerson(id, t))) throw notFound('person');
+      // Forgotten already, the answer lost: there is nothing left to be seen of an older version.
+      if (known && known.version !== version) throw stale('person', known);
       // Seated elsewhere in between: once more, with that session too.
       if ((await sessionsOfPerson(id, t)).some((session) => !locked.has(session))) return false;
       await erasePerson(id, NOBODY, t);

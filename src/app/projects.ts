@@ -1,12 +1,12 @@
 import { openSettings } from './settings';
-import { planSeat, type Seat, type SeatPlan } from '../core/session';
+import { planSeat, tryProject, type Seat, type SeatPlan } from '../core/session';
 import { BLANK_PROJECT, checkProject, type Catalogue, type Project } from '../core/project';
 import type { Settings } from '../core/studio';
 import { notFound, Problem, stale } from '../core/problem';
 import { insertDocuments, latestDocuments } from '../data/documents';
 import { inTransaction } from '../data/transaction';
 import { shippedBeside } from './shipped';
-import { readStudio } from './studio';
+import { readStudio, type Studio } from './studio';
 
 /** Wrists, mm, that a project page shows sizes for: from a child's to a large adult's. */
 const WRISTS = [130, 150, 170, 190, 210];
@@ -101,10 +101,12 @@ export async function projectPage(slug: string, asShipped = false): Promise<Proj
       width: made.piece?.width ?? null,
     };
   });
-  const first = plan.piece!.cords.find(({ use }) => use.role !== 'thread')!;
-  const two = first.cord.colours.slice(0, plan.piece!.choices.colours).map((colour) => colour.slug);
+  if (!plan.piece)
+    throw new Problem(422, 'project', `${project.name} cannot be planned as it is: mend it in the composer.`);
+  const first = plan.piece.cords.find(({ use }) => use.role !== 'thread') ?? plan.piece.cords[0]!;
+  const two = first.cord.colours.slice(0, plan.piece.choices.colours).map((colour) => colour.slug);
   const turned =
-    plan.piece!.choices.colours > 1
+    plan.piece.choices.colours > 1
       ? show({
           cords: Object.fromEntries(
             roles.map((role) => [
@@ -155,12 +157,16 @@ export async function composerStart(
   return { first, base: null, catalogue, settings };
 }
 
+/** Refuses a project that names what is not there, or that cannot be planned in every way it offers. */
+function refuseFaulty(doc: Project, { catalogue, settings }: Pick<Studio, 'catalogue' | 'settings'>): void {
+  const fault = checkProject(doc, catalogue) ?? tryProject(doc, catalogue, settings.figures);
+  if (fault) throw new Problem(422, 'project', `${fault.error}.`, { pointer: `/doc${fault.at}` });
+}
+
 /** A project read from a file, if all that it names is there. */
 export function checkedProject(doc: Project): Promise<Project> {
   return inTransaction(async (t) => {
-    const { catalogue } = await readStudio(t);
-    const fault = checkProject(doc, catalogue);
-    if (fault) throw new Problem(422, 'project', `${fault.error}.`, { pointer: `/doc${fault.at}` });
+    refuseFaulty(doc, await readStudio(t));
     return doc;
   });
 }
@@ -172,9 +178,9 @@ export function checkedProject(doc: Project): Promise<Project> {
  */
 export function saveProject(base: number | null, doc: Project): Promise<Project> {
   return inTransaction(async (t) => {
-    const { catalogue } = await readStudio(t);
-    const fault = checkProject(doc, catalogue);
-    if (fault) throw new Problem(422, 'project', `${fault.error}.`, { pointer: `/doc${fault.at}` });
+    const studio = await readStudio(t);
+    const { catalogue } = studio;
+    refuseFaulty(doc, studio);
     const current = Object.hasOwn(catalogue.projects, doc.slug) ? catalogue.projects[doc.slug]! : null;
     if (base === null && current)
       throw new Problem(409, 'slug-taken', `There is a project “${doc.slug}” already; choose another short name.`, {

@@ -3,6 +3,7 @@ import { cutsByItem, layoutFault, stockFault, type Layout } from '../core/sessio
 import type { StoredSession } from '../data/sessions';
 import { insertMovements } from '../data/shelf';
 import { inTransaction } from '../data/transaction';
+import { askedOnce } from './asked-once';
 import { freeOf, giveBack, sessionEntry } from './holds';
 import { buyingOf } from './packs';
 import { changeSession, lockStanding, planOf, viewSession, type SessionView } from './session';
@@ -18,7 +19,8 @@ function refuseIssued({ kits }: StoredSession): void {
  * Keeps a session's layout and reserves what it takes, in place of what was reserved before. What has to be bought is kept in the
  * layout and reserved when it is there.
  */
-export function reserveSession(id: string, version: number, key: string, given: Layout): Promise<SessionView> {
+export async function reserveSession(id: string, version: number, key: string, given: Layout): Promise<SessionView> {
+  await askedOnce(key, ['reserve', id, given]);
   return inTransaction(async (t) => {
     refuseIssued(await lockStanding(id, t));
     const view = await viewSession(id, t);
@@ -64,7 +66,8 @@ export function reserveSession(id: string, version: number, key: string, given: 
 }
 
 /** Gives everything a session holds back to the shelf. */
-export function releaseSession(id: string, version: number, key: string): Promise<SessionView> {
+export async function releaseSession(id: string, version: number, key: string): Promise<SessionView> {
+  await askedOnce(key, ['release', id]);
   return inTransaction(async (t) => {
     refuseIssued(await lockStanding(id, t));
     await giveBack(id, key, t);

@@ -1,3 +1,4 @@
+import { lookUp } from '../core/project';
 import { notFound } from '../core/problem';
 import { cordOf, estimateMass } from '../core/shelf';
 import { findItem, findLot } from '../data/shelf';
@@ -16,7 +17,7 @@ export function readScale(id: string, since: number): Promise<ScaleReading | nul
     const lot = UUID.test(id) ? await findLot(id, t) : null;
     if (!lot) throw notFound('lot');
     const { catalogue, settings } = await readStudio(t);
-    const cord = catalogue.cords[cordOf(lot.item)?.cord ?? ''];
+    const cord = lookUp(catalogue.cords, cordOf(lot.item)?.cord ?? '');
     const own = (await findItem(lot.item, t))?.doc.mass;
     const mass = own ?? (cord ? estimateMass(cord, settings.figures.cord_fill) : 0);
     const load = (lot.tare ?? 0) + (lot.hand / 1000) * mass * 0.97;

@@ -121,9 +121,13 @@ export function editSession(id: string, edit: SessionEdit): Promise<SessionRecor
   });
 }
 
-export function deleteSession(id: string): Promise<void> {
+/** Deletes a session as it was seen; one that is deleted already, its answer lost, is deleted. */
+export function deleteSession(id: string, version: number): Promise<void> {
   return inTransaction(async (t) => {
-    const session = await lockStanding(id, t);
+    const session = await lockSession(id, t);
+    if (!session) throw notFound('session');
+    if (session.deleted) return;
+    if (session.version !== version) throw stale('session', session);
     // What it reserved is there for others; brought back, it is laid out again.
     await giveBack(id, randomUUID(), t);
     await updateSession(

@@ -1,3 +1,4 @@
+import { lookUp } from '../core/project';
 import { beadOf, cutList, type BeadState, type CutGroup, type SeatPlan, type SessionRecord } from '../core/session';
 import { cautions } from '../core/safety';
 import type { Figures, Settings } from '../core/studio';
@@ -34,7 +35,7 @@ export async function cutSheet(id: string): Promise<CutSheet> {
     figures,
     groups: cutList(plans),
     seats: staged.map(({ plan, accepted }) => ({ label: plan.label, plan, state: beadOf(plan), accepted })),
-    hardware: [...counts].map(([item, count]) => ({ name: catalogue.hardware[item]?.name ?? item, count })),
+    hardware: [...counts].map(([item, count]) => ({ name: lookUp(catalogue.hardware, item)?.name ?? item, count })),
     cautions: cautions({
       flame: made.some((plan) => plan.piece!.flame),
       glue: made.some((plan) => plan.tools.includes('glue')),

@@ -1,7 +1,6 @@
-import { createHash } from 'node:crypto';
 import type { Transaction } from 'sequelize';
 import { notFound, Problem, stale } from '../core/problem';
-import type { Catalogue } from '../core/project';
+import { lookUp, type Catalogue } from '../core/project';
 import { cordOf, kindOf, LEDGER_PAGE, move, newItem, type Item, type LotKind, type MovementKind } from '../core/shelf';
 import {
   balanceOf,
@@ -27,6 +26,9 @@ import {
 } from '../data/shelf';
 import type { Versioned } from '../data/studio';
 import { inTransaction } from '../data/transaction';
+import { askedOnce } from './asked-once';
+import { keyFor } from './key-for';
+import { lockStanding } from './session';
 import { readStudio } from './studio';
 
 /** An item with how much of it there is. */
@@ -47,12 +49,6 @@ export interface ItemView {
   readonly lots: readonly Lot[];
 }
 
-/** A key of its own for each movement of one request, the same whenever the request is sent again. */
-export function keyFor(request: string, part: string): string {
-  const hex = createHash('sha256').update(`${request}|${part}`).digest('hex');
-  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-5${hex.slice(13, 16)}-8${hex.slice(17, 20)}-${hex.slice(20, 32)}`;
-}
-
 /** An item's name from the catalogue, or null where the catalogue has no such thing. */
 export function nameOf(id: string, { cords, hardware }: Catalogue): string | null {
   const [kind, slug = ''] = id.split('/');
@@ -69,7 +65,7 @@ export function nameOf(id: string, { cords, hardware }: Catalogue): string | nul
 /** The colour of a cord's item; null for anything else. */
 export function hexOf(id: string, { cords }: Catalogue): string | null {
   const cord = cordOf(id);
-  return cord ? (cords[cord.cord]?.colours.find((colour) => colour.slug === cord.colour)?.hex ?? null) : null;
+  return cord ? (lookUp(cords, cord.cord)?.colours.find((colour) => colour.slug === cord.colour)?.hex ?? null) : null;
 }
 
 /** Makes sure the shelf knows these items. Consumables and tools bring a name; cords and hardware have the catalogue's. */
@@ -163,8 +159,14 @@ export async function receive(key: string, { item, name, lots, note }: Receipt, 
 }
 
 /** Takes several things in, all of them or none. */
-export function receiveStock(key: string, receipts: readonly Receipt[]): Promise<ShelfView> {
+export async function receiveStock(key: string, receipts: readonly Receipt[]): Promise<ShelfView> {
+  await askedOnce(key, ['receive', receipts]);
   return inTransaction(async (t) => {
+    // All items first and in one order, so that no two who receive the same things wait for each other.
+    await knowItems(
+      receipts.map(({ item, name }) => ({ id: item, name })),
+      t,
+    );
     for (const [i, receipt] of receipts.entries()) await receive(keyFor(key, `receipt ${i}`), receipt, t);
     return shelfLines(t);
   });
@@ -183,7 +185,8 @@ export const notEnough = (lot: Lot, asked: number, why: string): Problem =>
   new Problem(409, 'not-enough', `Lot ${lot.number} cannot give ${asked}: ${why}. Look at it again.`, { current: lot });
 
 /** Moves a lot by hand, under its lock: of two who take the last of it, the second is told what is left. */
-export function moveLot(id: string, { key, kind, amount, note }: LotMove): Promise<ItemView> {
+export async function moveLot(id: string, { key, kind, amount, note }: LotMove): Promise<ItemView> {
+  await askedOnce(key, ['move', id, kind, amount, note]);
   return inTransaction(async (t) => {
     const lot = (await lockLots([id], t))[0];
     if (!lot) throw notFound('lot');
@@ -198,23 +201,30 @@ export function moveLot(id: string, { key, kind, amount, note }: LotMove): Promi
 }
 
 /** Changes what is written on a lot, not what is in it. */
-export function relabelLot(id: string, changes: { place: string; tare: number | null }): Promise<Lot> {
+export function relabelLot(
+  id: string,
+  { version, ...changes }: { version: number; place: string; tare: number | null },
+): Promise<Lot> {
   return inTransaction(async (t) => {
-    await updateLot(id, changes, t);
+    const done = await updateLot(id, version, changes, t);
     const lot = await findLot(id, t);
     if (!lot) throw notFound('lot');
+    // A change that was stored although its answer was lost is sent again: it is no conflict.
+    if (!done && (lot.place !== changes.place || lot.tare !== changes.tare)) throw stale('lot', lot);
     return lot;
   });
 }
 
 /** Enters the counter-movement of a movement: once, and only while the lot still has what it takes back. */
-export function undoMovement(id: string, key: string): Promise<void> {
+export async function undoMovement(id: string, key: string): Promise<void> {
+  await askedOnce(key, ['undo', id]);
   return inTransaction(async (t) => {
     const movement = await findMovement(id, t);
     if (!movement) throw notFound('movement');
     if ((await bookedKeys([key], t)).has(key)) return;
     if (movement.kind === 'undo')
       throw new Problem(422, 'undo', 'A counter-entry is not undone: enter the movement anew.');
+    if (movement.session_id && movement.held !== 0) await lockStanding(movement.session_id, t);
     const [lot] = await lockLots([movement.lot], t);
     if ((await findMovement(id, t))!.undone) throw new Problem(409, 'undone', 'Somebody undid this movement already.');
     const after = { hand: lot!.hand - movement.hand, held: lot!.held - movement.held };

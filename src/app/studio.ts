@@ -1,5 +1,5 @@
 import type { Transaction } from 'sequelize';
-import type { Catalogue, Project } from '../core/project';
+import { lookUp, type Catalogue, type Project } from '../core/project';
 import { revisionKey, type SeatRecord } from '../core/session';
 import { STARTING_FIGURES, type Settings } from '../core/studio';
 import { documentRevisions, lastMade, latestDocuments } from '../data/documents';
@@ -78,7 +78,7 @@ export function studioText(studio: Studio): string {
 export async function withRevisions(studio: Studio, seats: readonly SeatRecord[], t: Transaction): Promise<Studio> {
   const { projects } = studio.catalogue;
   const older = seats.flatMap(({ project: slug, project_revision: revision }) =>
-    slug !== null && revision !== null && projects[slug]?.revision !== revision ? [{ slug, revision }] : [],
+    slug !== null && revision !== null && lookUp(projects, slug)?.revision !== revision ? [{ slug, revision }] : [],
   );
   if (older.length === 0) return studio;
   const docs = (await documentRevisions('projects', older, t)).map((doc): [string, Project] => [

@@ -91,6 +91,7 @@ export interface SessionLine {
   readonly minutes: number | null;
   readonly place: string;
   readonly seats: number;
+  readonly version: number;
   readonly cut: boolean;
 }
 
@@ -100,7 +101,7 @@ const FOUND = "deleted_at IS NULL AND strpos(lower(title || ' ' || place), lower
 /** Sessions that are not deleted, newest first, with their number of seats. */
 export function listSessions(limit: number, offset: number, t: Transaction, find = ''): Promise<SessionLine[]> {
   return database().query<SessionLine>(
-    `SELECT s.id, s.title, s.held_on, to_char(s.starts_at, 'HH24:MI') AS starts_at, s.minutes, s.place, s.cut_done IS NOT NULL AS cut,
+    `SELECT s.id, s.title, s.held_on, to_char(s.starts_at, 'HH24:MI') AS starts_at, s.minutes, s.place, s.version, s.cut_done IS NOT NULL AS cut,
             (SELECT count(*)::int FROM seats WHERE session_id = s.id) AS seats
        FROM sessions s WHERE ${FOUND} ORDER BY s.held_on DESC, s.starts_at DESC NULLS LAST, s.id LIMIT $2 OFFSET $3`,
     { bind: [find, limit, offset], type: QueryTypes.SELECT, transaction: t },

@@ -14,6 +14,8 @@ export interface Lot {
   readonly tare: number | null;
   readonly hand: number;
   readonly held: number;
+  /** Of what is written on it. */
+  readonly version: number;
   /** A pack that nothing was cut or taken from yet. */
   readonly fresh: boolean;
 }
@@ -35,7 +37,7 @@ export interface LedgerLine {
   readonly undone: boolean;
 }
 
-const LOT = `id, number, item, kind, place, tare::float8 AS tare, hand, held,
+const LOT = `id, number, item, kind, place, version, tare::float8 AS tare, hand, held,
   kind = 'pack' AND NOT EXISTS (SELECT 1 FROM movements m WHERE m.lot = lots.id AND m.kind IN ('issue', 'waste')) AS fresh`;
 
 export async function readItems(t: Transaction): Promise<Versioned<Item>[]> {
@@ -49,9 +51,11 @@ export async function findItem(id: string, t: Transaction): Promise<Versioned<It
 /** Adds items that are not there yet; those that are stay as the studio has them. */
 export async function insertItems(items: readonly Item[], t: Transaction): Promise<void> {
   if (items.length === 0) return;
+  // In one order, so that no two wait for each other.
+  const sorted = [...items].sort((a, b) => (a.id < b.id ? -1 : 1));
   await database().query(
     `INSERT INTO items (id, doc) SELECT doc->>'id', doc FROM jsonb_array_elements($1::jsonb) AS doc ON CONFLICT DO NOTHING`,
-    { bind: [JSON.stringify(items)], transaction: t },
+    { bind: [JSON.stringify(sorted)], transaction: t },
   );
 }
 
@@ -75,7 +79,7 @@ export interface ItemTotal {
 
 export function itemTotals(t: Transaction): Promise<ItemTotal[]> {
   return select<ItemTotal>(
-    `SELECT item, sum(hand)::int AS hand, sum(held)::int AS held, count(*)::int AS lots
+    `SELECT item, sum(hand)::float8 AS hand, sum(held)::float8 AS held, count(*)::int AS lots
        FROM lots WHERE hand > 0 GROUP BY item ORDER BY item`,
     [],
     t,
@@ -92,7 +96,7 @@ export interface ItemStanding {
 
 export function standingOf(items: readonly string[], t: Transaction): Promise<ItemStanding[]> {
   return select<ItemStanding>(
-    `SELECT item, sum(hand)::int AS hand, sum(held)::int AS held, array_agg(hand - held) AS free
+    `SELECT item, sum(hand)::float8 AS hand, sum(held)::float8 AS held, array_agg(hand - held) AS free
        FROM lots WHERE item = ANY($1::text[]) AND hand > 0 GROUP BY item`,
     [[...items]],
     t,
@@ -142,15 +146,19 @@ export async function insertLots(lots: readonly NewLot[], t: Transaction): Promi
   );
 }
 
+/** Changes what is written on a lot if it still has this version; false when it has not. */
 export async function updateLot(
   id: string,
+  version: number,
   changes: { readonly place: string; readonly tare: number | null },
   t: Transaction,
-): Promise<void> {
-  await database().query('UPDATE lots SET place = $2, tare = $3 WHERE id = $1', {
-    bind: [id, changes.place, changes.tare],
-    transaction: t,
-  });
+): Promise<boolean> {
+  const rows = await select(
+    'UPDATE lots SET place = $3, tare = $4, version = version + 1 WHERE id = $1 AND version = $2 RETURNING id',
+    [id, version, changes.place, changes.tare],
+    t,
+  );
+  return rows.length === 1;
 }
 
 /** A movement to book. `key` makes it happen once, however often it is sent. */

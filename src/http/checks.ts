@@ -6,21 +6,26 @@ import { ItemIdSchema, ItemSchema, LotKindSchema } from '../core/shelf';
 import {
   DateSchema,
   LayoutSchema,
+  MomentSchema,
   NameSchema,
   NewSeatSchema,
   NewSessionSchema,
   SeatEditSchema,
   SessionEditSchema,
+  VersionSchema,
 } from '../core/session';
 import { AvoidSchema, SettingsSchema } from '../core/studio';
 import { checker } from '../formats/check';
 
 const closed = { additionalProperties: false };
-const Version = Type.Integer({ minimum: 1 });
+const Version = VersionSchema;
 const Uuid = Type.String({ format: 'uuid' });
 
 /** What each endpoint takes. */
 export const checkNothing = checker(Type.Object({}, closed));
+/** The version of what is taken away. */
+export const checkVersion = checker(Type.Object({ version: Version }, closed));
+export const checkSeatRemoval = checker(Type.Object({ version: Version, session: Uuid }, closed));
 export const checkList = checker(Type.Object({ text: Type.String({ maxLength: 900_000 }) }, closed));
 export const checkNewSession = checker(Type.Object({ id: Uuid, session: NewSessionSchema }, closed));
 export const checkSessionEdit = checker(SessionEditSchema);
@@ -45,7 +50,7 @@ export const checkCutNote = checker(
     closed,
   ),
 );
-export const checkNoted = checker(Type.Object({ made_at: Type.String({ format: 'date-time' }) }, closed));
+export const checkNoted = checker(Type.Object({ made_at: MomentSchema }, closed));
 export const checkSettings = checker(Type.Object({ version: Version, settings: SettingsSchema }, closed));
 export const checkCord = checker(Type.Object({ version: Version, doc: CordSchema }, closed));
 export const checkHardware = checker(Type.Object({ version: Version, doc: HardwareSchema }, closed));
@@ -115,7 +120,7 @@ export const checkLotMove = checker(
     closed,
   ),
 );
-export const checkLotLabel = checker(Type.Object({ place: Place, tare: Tare }, closed));
+export const checkLotLabel = checker(Type.Object({ version: Version, place: Place, tare: Tare }, closed));
 export const checkKey = checker(Type.Object({ key: Uuid }, closed));
 export const checkItemEdit = checker(Type.Object({ version: Version, doc: ItemSchema }, closed));
 export const checkStockList = checker(

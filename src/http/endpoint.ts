@@ -2,33 +2,11 @@ import type { APIContext, APIRoute } from 'astro';
 
 import { Problem } from '../core/problem';
 import type { Checked } from '../formats/check';
-import { parseJson } from '../formats/json';
+import { isUuid } from './ids';
 import { logFailure } from './log-failure';
 import { problemResponse } from './problem-response';
-
-/** A pasted list of 5,000 lines is well under this; nothing a page sends is over it. */
-const MOST_BYTES = 1_000_000;
-
-/** Whether the request comes from a page of this very server: browsers say so, and nobody else's page can. */
-function fromOurPage({ request, url }: APIContext): boolean {
-  const origin = request.headers.get('origin');
-  if (origin !== null) return origin === url.origin || new URL(origin).host === request.headers.get('host');
-  return request.headers.get('sec-fetch-site') === 'same-origin';
-}
-
-async function readBody(request: Request): Promise<{ value: unknown } | Response> {
-  if (!request.headers.get('content-type')?.startsWith('application/json'))
-    return problemResponse(415, 'not-json', 'Send JSON, with content type application/json.');
-  if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES) return tooLarge();
-  const text = await request.text();
-  if (text.length > MOST_BYTES) return tooLarge();
-  const parsed = parseJson(text);
-  return parsed.ok
-    ? { value: parsed.value }
-    : problemResponse(400, 'malformed', `The request is ${parsed.fault.error}`, { pointer: '' });
-}
-
-const tooLarge = (): Response => problemResponse(413, 'too-large', 'That is over 1 MB. Send it in parts.');
+import { readBytes, readJson } from './read-body';
+import { isFromOurPage } from './site';
 
 const answer = (value: unknown): Response =>
   value === undefined
@@ -36,6 +14,9 @@ const answer = (value: unknown): Response =>
     : new Response(JSON.stringify(value), {
         headers: { 'content-type': 'application/json', 'cache-control': 'no-store' },
       });
+
+const notFromHere = (): Response =>
+  problemResponse(403, 'cross-origin', 'Changes are taken from Lapboard’s own pages only.');
 
 /** Tells a failure: a problem as itself, anything unforeseen without its inside. */
 function tell(error: unknown, { request, routePattern }: APIContext): Response {
@@ -86,9 +67,8 @@ export function writes<T>(
   work: (body: T, context: APIContext) => Promise<unknown>,
 ): APIRoute {
   return async (context) => {
-    if (!fromOurPage(context))
-      return problemResponse(403, 'cross-origin', 'Changes are taken from Lapboard’s own pages only.');
-    const body = await readBody(context.request);
+    if (!isFromOurPage(context.request)) return notFromHere();
+    const body = await readJson(context.request);
     if (body instanceof Response) return body;
     const checked = check(body.value);
     if (!checked.ok)
@@ -109,14 +89,13 @@ const MOST_FILE_BYTES = 100_000_000;
 /** An endpoint that takes one file of a type, from our own page. */
 export function takesFile(type: string, work: (bytes: Uint8Array) => Promise<unknown>): APIRoute {
   return async (context) => {
-    if (!fromOurPage(context))
-      return problemResponse(403, 'cross-origin', 'Changes are taken from Lapboard’s own pages only.');
+    if (!isFromOurPage(context.request)) return notFromHere();
     if (!context.request.headers.get('content-type')?.startsWith(type))
       return problemResponse(415, 'not-the-type', `Send a file of type ${type}.`);
-    if (Number(context.request.headers.get('content-length') ?? 0) > MOST_FILE_BYTES)
-      return problemResponse(413, 'too-large', 'That is over 100 MB.');
     try {
-      return answer(await work(new Uint8Array(await context.request.arrayBuffer())));
+      const bytes = await readBytes(context.request, MOST_FILE_BYTES);
+      if (!bytes) return problemResponse(413, 'too-large', 'That is over 100 MB.');
+      return answer(await work(bytes));
     } catch (error) {
       return tell(error, context);
     }
@@ -134,7 +113,6 @@ const fieldName = (pointer: string): string =>
 /** The id in the path, or the problem that it is none. */
 export function idOf(context: APIContext): string {
   const id = context.params.id ?? '';
-  if (!/^[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i.test(id))
-    throw new Problem(404, 'not-found', 'There is no such page: its address is incomplete.');
+  if (!isUuid(id)) throw new Problem(404, 'not-found', 'There is no such page: its address is incomplete.');
   return id;
 }

@@ -16,10 +16,13 @@ const TITLES: Readonly<Record<number, string>> = {
   400: 'The request could not be read',
   403: 'Not from this page',
   404: 'Not found',
+  405: 'Not to be asked so',
   409: 'Changed meanwhile',
   410: 'Deleted',
   413: 'Too large',
   415: 'Not JSON',
+  421: 'Not this server',
   422: 'Cannot be done as asked',
+  429: 'Too much at once',
   503: 'The database cannot be reached',
 };

@@ -102,9 +102,13 @@ describe('orders', () => {
     // Sent again, its answer lost, it is one order.
     expect((await placeOrder(key, few, 5)).orders).toHaveLength(1);
     await receiveOrder(key, randomUUID(), 1, 'Drawer 2');
-    expect((await cancelOrder(key)).orders).toEqual([]);
+    const { version } = (await openShelf()).orders[0]!;
+    await expect(cancelOrder(key, version + 1)).rejects.toMatchObject({ status: 409 });
+    expect((await cancelOrder(key, version)).orders).toEqual([]);
+    // Its answer lost, it is cancelled.
+    expect((await cancelOrder(key, version)).orders).toEqual([]);
     await expect(receiveOrder(key, randomUUID(), 1, '')).rejects.toMatchObject({ code: 'cancelled' });
-    await expect(cancelOrder(randomUUID())).rejects.toMatchObject({ status: 404 });
+    await expect(cancelOrder(randomUUID(), 1)).rejects.toMatchObject({ status: 404 });
     expect((await openShelf()).lines.find(({ doc }) => doc.id === few)).toMatchObject({ lots: 1, ordered: 0 });
     await expectLedgerTrue();
   });

@@ -164,9 +164,15 @@ describe('a session and the shelf', () => {
     const spool = await stock(CORD, 12_000);
     await stock(BUCKLE, 20, 'bag');
     const made = await session('Called off', '2031-05-04', ['Ada', 'Bo']);
-    await reserveSession(made.session.id, made.session.version, randomUUID(), await layOut(made));
+    const { session: held } = await reserveSession(
+      made.session.id,
+      made.session.version,
+      randomUUID(),
+      await layOut(made),
+    );
     expect((await balance(spool))!.held).toBeGreaterThan(0);
-    await deleteSession(made.session.id);
+    await expect(deleteSession(held.id, made.session.version)).rejects.toMatchObject({ status: 409 });
+    await deleteSession(held.id, held.version);
     expect((await balance(spool))!.held).toBe(0);
     expect((await openItem(BUCKLE)).lots[0]!.held).toBe(0);
     const back = await restoreSession(made.session.id);

@@ -90,13 +90,18 @@ describe('the ledger', () => {
 
   it('keeps what is written on an item and a lot, and tells the second of two who change it', async () => {
     const lot = await stock(CORD, 10_000);
-    await relabelLot(lot, { place: 'Loft', tare: 48 });
+    await relabelLot(lot, { version: 1, place: 'Loft', tare: 48 });
+    // Sent again, its answer lost, it is no conflict; somebody else's other word is.
+    await relabelLot(lot, { version: 1, place: 'Loft', tare: 48 });
+    await expect(relabelLot(lot, { version: 1, place: 'Cellar', tare: 48 })).rejects.toMatchObject({ status: 409 });
     expect(await balance(lot)).toMatchObject({ place: 'Loft', tare: 48, hand: 10_000 });
     const { line } = await openItem(CORD);
     await editItem({ ...line.doc, price: 900 }, line.version);
     await expect(editItem({ ...line.doc, price: 700 }, line.version)).rejects.toMatchObject({ status: 409 });
     expect((await openItem(CORD)).line.doc.price).toBe(900);
-    await expect(relabelLot(randomUUID(), { place: '', tare: null })).rejects.toMatchObject({ status: 404 });
+    await expect(relabelLot(randomUUID(), { version: 1, place: '', tare: null })).rejects.toMatchObject({
+      status: 404,
+    });
   });
 
   it('gives the last metre to one of two, and tells the other', async () => {

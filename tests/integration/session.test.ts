@@ -162,7 +162,7 @@ describe('seats', () => {
       { name: 'Bo', ...measured },
     ]);
     const { version: _v, person_version: _pv, wrist_on: _w, ...rest } = view.seats[0]!;
-    expect((await removeSeat(rest.id)).seats.map((s) => s.name)).toEqual(['Bo']);
+    expect((await removeSeat(rest.id, view.session.id, 1)).seats.map((s) => s.name)).toEqual(['Bo']);
     const back = await addSeats(view.session.id, [rest]);
     expect(back.seats[0]).toMatchObject({
       id: rest.id,
@@ -171,7 +171,10 @@ describe('seats', () => {
       note: 'left-handed',
       position: 0,
     });
-    await expect(removeSeat(randomUUID())).rejects.toMatchObject({ status: 404 });
+    // Out already, its answer lost, it is out; of a session that is not there nothing is.
+    expect((await removeSeat(randomUUID(), view.session.id, 1)).seats).toHaveLength(2);
+    await expect(removeSeat(rest.id, view.session.id, 9)).rejects.toMatchObject({ status: 409 });
+    await expect(removeSeat(rest.id, randomUUID(), 1)).rejects.toMatchObject({ status: 404 });
   });
 
   it('name only what is in the catalogue', async () => {
@@ -200,7 +203,7 @@ describe('seats', () => {
 describe('a session', () => {
   it('deleted is gone for edits, and comes back whole', async () => {
     const { session, seats } = await newSession([{ name: 'Ada', ...measured }]);
-    await deleteSession(session.id);
+    await deleteSession(session.id, session.version);
     const { id, version, person_version } = seats[0]!;
     await expect(editSeat(id, { version, person_version, changes: { note: 'x' } })).rejects.toMatchObject({
       status: 410,
@@ -229,7 +232,7 @@ describe('a session', () => {
     const later = await make('Later', '2030-05-05');
     const soon = await make('Soon', '2030-05-02');
     await make('Past', '2030-04-30');
-    await deleteSession(await make('Gone', '2030-05-03'));
+    await deleteSession(await make('Gone', '2030-05-03'), 1);
     await addSeats(soon, [
       { id: randomUUID(), name: 'Ada', ...measured },
       { id: randomUUID(), name: 'Bo', project: 'band-buckle' },
@@ -243,7 +246,7 @@ describe('a session', () => {
 describe('people and lists', () => {
   it('forgotten leave no name, age, skin or wrist behind', async () => {
     const { seats, session } = await newSession([{ name: 'Ada Unrepeatable', age: 9, avoid: ['nickel'], ...measured }]);
-    await forgetPerson(seats[0]!.person_id);
+    await forgetPerson(seats[0]!.person_id, 1);
     const [[person]] = (await database().query('SELECT name, age, avoid FROM people')) as [
       [Record<string, unknown>],
       unknown,

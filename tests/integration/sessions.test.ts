@@ -45,7 +45,7 @@ describe('the list of sessions', () => {
     await make('Weir_lamp 100%', '2030-05-01', { place: 'Sail loft' });
     await make('Weirclamp', '2030-05-02', { place: 'Net loft' });
     const gone = await make('Weir_lamp, cancelled', '2030-05-03');
-    await deleteSession(gone);
+    await deleteSession(gone, 1);
     expect(await titles(1, 'weir_')).toEqual(['Weir_lamp 100%']);
     expect(await titles(1, '100%')).toEqual(['Weir_lamp 100%']);
     expect(await titles(1, 'LOFT')).toEqual(['Weirclamp', 'Weir_lamp 100%']);
@@ -105,7 +105,7 @@ describe('a session', () => {
     const gone = { status: 404 };
     await expect(openSession(id)).rejects.toMatchObject(gone);
     await expect(editSession(id, { version: 1, changes: { title: 'x' } })).rejects.toMatchObject(gone);
-    await expect(deleteSession(id)).rejects.toMatchObject(gone);
+    await expect(deleteSession(id, 1)).rejects.toMatchObject(gone);
     await expect(restoreSession(id)).rejects.toMatchObject(gone);
     await expect(noteCut(id, 1, true, [])).rejects.toMatchObject(gone);
   });

@@ -10,6 +10,8 @@ type Body = Readonly<Record<string, unknown>>;
 /** What each endpoint takes, whole. */
 const GOOD: Readonly<Record<keyof typeof checks, Body>> = {
   checkNothing: {},
+  checkVersion: { version: 3 },
+  checkSeatRemoval: { session: ID, version: 3 },
   checkList: { text: 'Ada 16.5 cm' },
   checkNewSession: {
     id: ID,
@@ -42,7 +44,7 @@ const GOOD: Readonly<Record<keyof typeof checks, Body>> = {
     receipts: [{ item: CORD, note: '', lots: [{ kind: 'spool', amount: 30_000, place: 'Shelf 1', tare: 42.5 }] }],
   },
   checkLotMove: { key: ID, kind: 'count', amount: 0, note: '' },
-  checkLotLabel: { place: '', tare: null },
+  checkLotLabel: { version: 1, place: '', tare: null },
   checkKey: { key: ID },
   checkItemEdit: {
     version: 1,

@@ -1,4 +1,5 @@
 import { Type, type Static } from '@sinclair/typebox';
+import { SlugSchema } from '../studio';
 
 /** The fibres cords are made of, and whether heat melts them into themselves (nylon and polyester) or burns them. */
 const FIBRES = { nylon: true, polyester: true, cotton: false, hemp: false, leather: false } as const;
@@ -6,7 +7,7 @@ export type Fibre = keyof typeof FIBRES;
 
 export const ColourSchema = Type.Object(
   {
-    slug: Type.String({ pattern: '^[a-z0-9-]+$', maxLength: 40 }),
+    slug: SlugSchema,
     name: Type.String({ minLength: 1, maxLength: 60 }),
     hex: Type.String({ pattern: '^#[0-9a-f]{6}$' }),
   },
@@ -19,8 +20,12 @@ export const CordSchema = Type.Object(
   {
     format: Type.Literal('lapboard-cord'),
     version: Type.Literal(1),
-    revision: Type.Integer({ minimum: 1, description: 'counts the saved versions of this document' }),
-    slug: Type.String({ pattern: '^[a-z0-9-]+$', maxLength: 40 }),
+    revision: Type.Integer({
+      minimum: 1,
+      maximum: 1_000_000,
+      description: 'counts the saved versions of this document',
+    }),
+    slug: SlugSchema,
     name: Type.String({ minLength: 1, maxLength: 80 }),
     diameter_mm: Type.Number({ minimum: 0.2, maximum: 12, title: 'Diameter', description: 'mm, slack' }),
     fibre: Type.Unsafe<Fibre>({ type: 'string', enum: Object.keys(FIBRES) }),

@@ -29,7 +29,7 @@ export function sharedTools(plans: readonly KitPlan[], figures: Figures): Shared
   for (const { tools } of plans) for (const tool of tools) seats.set(tool, (seats.get(tool) ?? 0) + 1);
   return [...seats]
     .map(([tool, n]) => {
-      const figure = SHARED[tool];
+      const figure = Object.hasOwn(SHARED, tool) ? SHARED[tool] : undefined;
       const each = figure ? figures[figure] : 1;
       return { tool, item: namedItem('tool', tool), seats: n, each, count: Math.ceil(n / each) };
     })

@@ -1,4 +1,5 @@
 import { Type, type Static } from '@sinclair/typebox';
+import { SlugSchema } from '../studio';
 
 /** What a piece of hardware is; a place in a project takes some kinds and not others. */
 export const HARDWARE_KINDS = [
@@ -24,8 +25,12 @@ export const HardwareSchema = Type.Object(
   {
     format: Type.Literal('lapboard-hardware'),
     version: Type.Literal(1),
-    revision: Type.Integer({ minimum: 1, description: 'counts the saved versions of this document' }),
-    slug: Type.String({ pattern: '^[a-z0-9-]+$', maxLength: 40 }),
+    revision: Type.Integer({
+      minimum: 1,
+      maximum: 1_000_000,
+      description: 'counts the saved versions of this document',
+    }),
+    slug: SlugSchema,
     name: Type.String({ minLength: 1, maxLength: 80 }),
     kind: Type.Unsafe<(typeof HARDWARE_KINDS)[number]>({ type: 'string', enum: [...HARDWARE_KINDS] }),
     bar_mm: mm(0.5, 15, 'Bar', 'through what the cord turns round; of a bead, its wall'),

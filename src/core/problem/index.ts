@@ -4,7 +4,7 @@
  */
 export class Problem extends Error {
   constructor(
-    readonly status: 400 | 403 | 404 | 409 | 410 | 413 | 415 | 422 | 503,
+    readonly status: 400 | 403 | 404 | 409 | 410 | 413 | 415 | 422 | 429 | 503,
     readonly code: string,
     message: string,
     readonly more: { readonly pointer?: string; readonly current?: unknown } = {},

@@ -9,9 +9,13 @@ export interface Catalogue {
   readonly hardware: Readonly<Record<string, Hardware>>;
 }
 
+/** What a table has under a name of its own; never what every object answers to by itself. */
+export const lookUp = <T>(table: Readonly<Record<string, T>>, name: string): T | undefined =>
+  Object.hasOwn(table, name) ? table[name] : undefined;
+
 /** The entry of a slug. Slugs are checked where a document comes in, so a missing one here is a fault of the program. */
 export function entry<T>(table: Readonly<Record<string, T>>, slug: string): T {
-  const found = Object.hasOwn(table, slug) ? table[slug] : undefined;
+  const found = lookUp(table, slug);
   if (!found) throw new Error(`“${slug}” is not in the catalogue`);
   return found;
 }

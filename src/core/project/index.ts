@@ -7,7 +7,7 @@ export {
   type ProjectSection,
 } from './project';
 export { OptionsSchema, CordChoiceSchema, type CordChoice, type Options } from './options';
-export { type Catalogue } from './catalogue';
+export { lookUp, type Catalogue } from './catalogue';
 export { type Choices } from './choices';
 export { type PieceRun, type PieceSection } from './sections';
 export {

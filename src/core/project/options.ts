@@ -1,5 +1,5 @@
 import { Type, type Static } from '@sinclair/typebox';
-import { LoopSchema } from '../studio';
+import { LoopSchema, SLUG, SlugSchema } from '../studio';
 
 /** What a seat may choose about its piece. A choice that the project does not offer is answered with a message, not ignored. */
 export const OptionsSchema = Type.Object(
@@ -15,7 +15,7 @@ export const OptionsSchema = Type.Object(
     ),
     button_mm: Type.Optional(Type.Number({ minimum: 6, maximum: 50, description: 'diameter of the button, mm' })),
     hardware: Type.Optional(
-      Type.String({ pattern: '^[a-z0-9-]+$', maxLength: 40, description: 'the buckle, ring, swivel or hook' }),
+      Type.String({ pattern: SLUG, maxLength: 40, description: 'the buckle, ring, swivel or hook' }),
     ),
   },
   { additionalProperties: false },
@@ -25,8 +25,8 @@ export type Options = Static<typeof OptionsSchema>;
 /** The cord and colours chosen for one role. */
 export const CordChoiceSchema = Type.Object(
   {
-    cord: Type.String({ pattern: '^[a-z0-9-]+$', maxLength: 40 }),
-    colours: Type.Optional(Type.Array(Type.String({ pattern: '^[a-z0-9-]+$', maxLength: 40 }), { maxItems: 6 })),
+    cord: SlugSchema,
+    colours: Type.Optional(Type.Array(SlugSchema, { maxItems: 6 })),
   },
   { additionalProperties: false },
 );

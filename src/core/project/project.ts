@@ -1,8 +1,8 @@
 import { Type, type Static } from '@sinclair/typebox';
 import { HARDWARE_KINDS } from '../part';
-import { LoopSchema, RoleSchema } from '../studio';
+import { LoopSchema, RoleSchema, SlugSchema } from '../studio';
 
-const Id = Type.String({ pattern: '^[a-z0-9-]+$', maxLength: 40 });
+const Id = SlugSchema;
 const closed = { additionalProperties: false };
 const count = (maximum: number, description: string) => Type.Integer({ minimum: 1, maximum, description });
 
@@ -107,7 +107,11 @@ export const ProjectSchema = Type.Object(
   {
     format: Type.Literal('lapboard-project'),
     version: Type.Literal(1),
-    revision: Type.Integer({ minimum: 1, description: 'counts the saved versions of this project' }),
+    revision: Type.Integer({
+      minimum: 1,
+      maximum: 1_000_000,
+      description: 'counts the saved versions of this project',
+    }),
     slug: Id,
     name: Type.String({ minLength: 1, maxLength: 80, pattern: '\\S' }),
     kind: Type.Unsafe<'bracelet' | 'keychain'>({ type: 'string', enum: ['bracelet', 'keychain'] }),

@@ -1,13 +1,12 @@
 import { Type, type Static, type TOptional, type TString } from '@sinclair/typebox';
 import { HAND, parseGirth, parseLength, WRIST } from '../measure';
 import { OptionsSchema, type Catalogue } from '../project';
-import { AvoidSchema, EaseSchema, ROLES, SchoolSchema, SkillSchema, type Role } from '../studio';
+import { AvoidSchema, EaseSchema, ROLES, SchoolSchema, SkillSchema, SlugSchema, type Role } from '../studio';
 import type { Seat } from './seat';
 
 const Length = Type.Union([Type.Number({ exclusiveMinimum: 0 }), Type.String({ minLength: 1, maxLength: 60 })], {
   description: 'millimetres as a number, or a length in any form a maker writes',
 });
-const Slug = Type.String({ pattern: '^[a-z0-9-]+$', maxLength: 40 });
 
 const SeatSchema = Type.Object(
   {
@@ -22,11 +21,11 @@ const SeatSchema = Type.Object(
     skill: SkillSchema,
     ease: Type.Optional(EaseSchema),
     avoid: Type.Optional(Type.Array(AvoidSchema, { maxItems: 2 })),
-    project: Slug,
+    project: SlugSchema,
     options: Type.Optional(OptionsSchema),
     cords: Type.Optional(
       Type.Object(
-        Object.fromEntries(ROLES.map((role) => [role, Type.Optional(Slug)])) as Record<Role, TOptional<TString>>,
+        Object.fromEntries(ROLES.map((role) => [role, Type.Optional(SlugSchema)])) as Record<Role, TOptional<TString>>,
         {
           additionalProperties: false,
         },

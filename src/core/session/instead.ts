@@ -1,4 +1,4 @@
-import type { Catalogue, CordChoice } from '../project';
+import { lookUp, type Catalogue, type CordChoice } from '../project';
 import { cordOf } from '../shelf';
 import type { Figures } from '../studio';
 import { planSeat, type SeatPlan } from './plan-seat';
@@ -34,7 +34,7 @@ export function replaceCord(plan: SeatPlan, from: string, to: string, catalogue:
     }
     found = true;
     const now = colours.filter(Boolean).map((colour) => (colour === old.colour ? other.colour : colour));
-    const has = catalogue.cords[other.cord]?.colours.map((colour) => colour.slug) ?? [];
+    const has = lookUp(catalogue.cords, other.cord)?.colours.map((colour) => colour.slug) ?? [];
     if (now.some((colour) => !has.includes(colour)) || new Set(now).size < now.length) return null;
     cords[role] = { cord: other.cord, colours: now };
   }

@@ -31,8 +31,8 @@ export function pieceRequest(seat: Seat & { readonly project: string }, figures:
   return { project, options, cords, age, avoid, hand, inner };
 }
 
-/** Plans one seat: piece, fit, cuts by the seat's school, kit items, minutes and messages. */
-export function planSeat(seat: Seat, catalogue: Catalogue, figures: Figures, group?: Group): SeatPlan {
+/** The same, as it is reckoned. @throws where a project leads to nothing, which is checked before one is saved */
+export function reckonSeat(seat: Seat, catalogue: Catalogue, figures: Figures, group?: Group): SeatPlan {
   const { label, project } = seat;
   if (project === null)
     return { label, items: [], tools: [], messages: [missing('no-project', 'No project chosen yet.')] };
@@ -93,6 +93,19 @@ export function planSeat(seat: Seat, catalogue: Catalogue, figures: Figures, gro
     minutes: workingMinutes(piece, fit, seat.skill, figures),
     messages,
   };
+}
+
+/**
+ * Plans one seat: piece, fit, cuts by the seat's school, kit items, minutes and messages. A seat whose project cannot be reckoned says
+ * so, and leaves the others of its session alone.
+ */
+export function planSeat(seat: Seat, catalogue: Catalogue, figures: Figures, group?: Group): SeatPlan {
+  try {
+    return reckonSeat(seat, catalogue, figures, group);
+  } catch {
+    const text = `“${seat.project ?? ''}” cannot be reckoned for this seat: mend it in the composer, or choose another project.`;
+    return { label: seat.label, items: [], tools: [], messages: [missing('broken', text)] };
+  }
 }
 
 /** A ring that neither opens nor slides must pass the hand as it is. */

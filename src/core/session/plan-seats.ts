@@ -1,5 +1,5 @@
 import type { Group } from '../cut';
-import type { Catalogue } from '../project';
+import { lookUp, type Catalogue } from '../project';
 import type { Figures } from '../studio';
 import { groupOf, planSeat, type SeatPlan } from './plan-seat';
 import type { Seat } from './seat';
@@ -27,7 +27,7 @@ export function planSeats(
   const known = planned.get(figures) ?? new Map<string, Planned>();
   planned.set(figures, known);
   return seats.map((seat) => {
-    const from = [seat.project && catalogue.projects[seat.project], catalogue.cords, catalogue.hardware];
+    const from = [seat.project && lookUp(catalogue.projects, seat.project), catalogue.cords, catalogue.hardware];
     const key = `${group.wrist}|${JSON.stringify(seat)}`;
     const found = known.get(key);
     if (found?.from.every((doc, i) => doc === from[i])) return found.plan;

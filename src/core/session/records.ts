@@ -1,6 +1,6 @@
 import { Type, type Static } from '@sinclair/typebox';
 import { CordChoiceSchema, OptionsSchema, type Catalogue, type CordChoice } from '../project';
-import { AvoidSchema, EaseSchema, ROLES, SchoolSchema, SkillSchema, type Role } from '../studio';
+import { AvoidSchema, EaseSchema, ROLES, SchoolSchema, SkillSchema, SlugSchema, type Role } from '../studio';
 import type { Seat } from './seat';
 
 /** How a wrist was taken. An estimate by age is not a measurement and is shown as what it is. */
@@ -8,10 +8,13 @@ export const WRIST_METHODS = ['tape', 'strip', 'told', 'estimate'] as const;
 export type WristMethod = (typeof WRIST_METHODS)[number];
 
 const orNull = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) => Type.Union([schema, Type.Null()]);
-export const DateSchema = Type.String({ format: 'date' });
+/** A day that a workshop may be held or a wrist taken on. */
+export const DateSchema = Type.String({ format: 'date', pattern: '^(19|20|21)' });
+export const MomentSchema = Type.String({ format: 'date-time', pattern: '^20', maxLength: 40 });
+/** As many changes as the database counts. */
+export const VersionSchema = Type.Integer({ minimum: 1, maximum: 2_147_483_646 });
 export const NameSchema = Type.String({ minLength: 1, maxLength: 120, pattern: '\\S' });
 const Uuid = Type.String({ format: 'uuid' });
-const Slug = Type.String({ pattern: '^[a-z0-9-]+$', maxLength: 40 });
 
 /** What of a seat can be edited. Lengths are whole millimetres. `name`, `age` and `avoid` belong to the person and go there. */
 const editable = {
@@ -23,8 +26,10 @@ const editable = {
   wrist_method: orNull(Type.Unsafe<WristMethod>({ type: 'string', enum: [...WRIST_METHODS] })),
   hand_mm: orNull(Type.Integer({ minimum: 110, maximum: 360 })),
   ease: EaseSchema,
-  project: orNull(Slug),
-  project_revision: orNull(Type.Integer({ minimum: 1, description: 'the version it was planned with' })),
+  project: orNull(SlugSchema),
+  project_revision: orNull(
+    Type.Integer({ minimum: 1, maximum: 2_147_483_646, description: 'the version it was planned with' }),
+  ),
   band_mm: orNull(Type.Integer({ minimum: 20, maximum: 1000 })),
   options: OptionsSchema,
   cords: Type.Unsafe<Partial<Record<Role, CordChoice>>>(
@@ -34,15 +39,15 @@ const editable = {
   ),
   school: orNull(SchoolSchema),
   accepted: Type.Boolean({ description: 'an estimate that may be cut from' }),
-  wishes: Type.Array(Slug, { maxItems: 6, uniqueItems: true, description: 'colours, dearest first' }),
+  wishes: Type.Array(SlugSchema, { maxItems: 6, uniqueItems: true, description: 'colours, dearest first' }),
   note: Type.String({ maxLength: 500 }),
 };
 
 /** A change to a seat: only what changes, and the versions it was made to. */
 export const SeatEditSchema = Type.Object(
   {
-    version: Type.Integer({ minimum: 1 }),
-    person_version: Type.Integer({ minimum: 1 }),
+    version: VersionSchema,
+    person_version: VersionSchema,
     changes: Type.Partial(Type.Object({ ...editable, person_id: Uuid }, { additionalProperties: false }), {
       additionalProperties: false,
       minProperties: 1,
@@ -64,7 +69,7 @@ export const NewSeatSchema = Type.Object(
       }),
     ),
     name: NameSchema,
-    position: Type.Optional(Type.Integer({ minimum: 0 })),
+    position: Type.Optional(Type.Integer({ minimum: 0, maximum: 1_000_000 })),
   },
   { additionalProperties: false },
 );
@@ -134,7 +139,7 @@ export type NewSession = Static<typeof NewSessionSchema>;
 
 export const SessionEditSchema = Type.Object(
   {
-    version: Type.Integer({ minimum: 1 }),
+    version: VersionSchema,
     changes: Type.Partial(Type.Object(sessionFields, { additionalProperties: false }), {
       additionalProperties: false,
       minProperties: 1,

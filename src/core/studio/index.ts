@@ -1,5 +1,6 @@
 export { FIGURES, STARTING_FIGURES, FiguresSchema, type Figure, type FigureName, type Figures } from './figures';
 export { SettingsSchema, type Settings } from './settings';
 export { ageOn } from './age';
+export { SLUG, SlugSchema } from './slug';
 export * from './words';
 export type { Message } from './message';

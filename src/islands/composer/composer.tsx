@@ -3,9 +3,10 @@ import { useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { Units } from '../../core/measure';
 import { PARTS } from '../../core/part';
-import type { Catalogue, Project } from '../../core/project';
+import { lookUp, type Catalogue, type Project } from '../../core/project';
 import type { Settings } from '../../core/studio';
 import { request, type RequestProblem } from '../../ui/api';
+import { Guard } from '../../ui/guard';
 import { TextCell } from '../../ui/text-cell';
 import { useUnits } from '../../ui/units';
 import { BandList } from './band-list';
@@ -81,7 +82,7 @@ export function Composer({
       const doc: unknown = JSON.parse(await file.text());
       const read = await request<Project>('POST', '/api/projects/check', { doc });
       change(read);
-      setBase(catalogue.projects[read.slug]?.revision ?? null);
+      setBase(lookUp(catalogue.projects, read.slug)?.revision ?? null);
       setDone(`${file.name} read; nothing is saved yet.`);
     } catch (error) {
       const { message, pointer } = error as Partial<RequestProblem> & Error;
@@ -273,7 +274,9 @@ export function Composer({
           <h2 className="mt-4 text-lg">Cords: which strand works where</h2>
           <CordList model={model} catalogue={catalogue} />
         </div>
-        <Preview project={project} catalogue={catalogue} settings={settings} units={units} />
+        <Guard what="The piece as it stands" of={project}>
+          <Preview project={project} catalogue={catalogue} settings={settings} units={units} />
+        </Guard>
       </div>
     </main>
   );

@@ -1,6 +1,6 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { formatLength, WRIST, type Units } from '../../core/measure';
-import { checkProject, type Catalogue, type Project } from '../../core/project';
+import { lookUp, checkProject, type Catalogue, type Project } from '../../core/project';
 import { planSeat, type SeatPlan } from '../../core/session';
 import { SKILLS, type Settings, type Skill } from '../../core/studio';
 import { countOf } from '../../ui/count-of';
@@ -113,7 +113,7 @@ export function Preview({
                         {cut.pieces} × {cut.role}
                       </td>
                       <td>
-                        {catalogue.cords[cut.cord]?.name}, {cut.colour}
+                        {lookUp(catalogue.cords, cut.cord)?.name}, {cut.colour}
                       </td>
                       <td className="num font-semibold">{formatLength(cut.length_mm, units, 'up')}</td>
                     </tr>
@@ -124,7 +124,9 @@ export function Preview({
             {plan.items.length > 0 && (
               <p className="mt-2 text-sm">
                 In the bag:{' '}
-                {plan.items.map(({ item, count }) => `${count} × ${catalogue.hardware[item]?.name ?? item}`).join(', ')}
+                {plan.items
+                  .map(({ item, count }) => `${count} × ${lookUp(catalogue.hardware, item)?.name ?? item}`)
+                  .join(', ')}
                 .
               </p>
             )}

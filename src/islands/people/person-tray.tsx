@@ -70,7 +70,7 @@ export function PersonTray({
   }
   async function forget() {
     try {
-      await request('DELETE', `/api/people/${person.id}`);
+      await request('DELETE', `/api/people/${person.id}`, { version: person.version });
       onForgotten();
     } catch (error) {
       setProblem((error as RequestProblem).message);

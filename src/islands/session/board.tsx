@@ -4,6 +4,7 @@ import type { Units } from '../../core/measure';
 import { STAGES, type Stage } from '../../core/session';
 import type { SessionView } from '../../app/session';
 import { StageCord } from '../../ui/stage-cord';
+import { Guard } from '../../ui/guard';
 import { useUnits } from '../../ui/units';
 import { Clip } from './clip';
 import { Conflicts } from './conflicts';
@@ -101,14 +102,20 @@ export function Board({
       <SinceNote model={model} units={units} />
       <div className="flex flex-1">
         <main className="min-w-0 flex-1 pb-10" aria-label={`${title}, ${stage}`}>
-          {stage === 'seats' && (
-            <SeatsStage {...shared} pasting={pasting} setPasting={setPasting} onNext={() => go('fit')} />
-          )}
-          {stage === 'fit' && <FitStage {...shared} onNext={() => go('cut')} />}
-          {stage === 'cut' && <CutStage {...shared} printHref={printHref} onNext={() => go('kit')} />}
-          {stage === 'kit' && <KitStage {...shared} />}
+          <Guard key={stage} of={model.view} what="This stage">
+            {stage === 'seats' && (
+              <SeatsStage {...shared} pasting={pasting} setPasting={setPasting} onNext={() => go('fit')} />
+            )}
+            {stage === 'fit' && <FitStage {...shared} onNext={() => go('cut')} />}
+            {stage === 'cut' && <CutStage {...shared} printHref={printHref} onNext={() => go('kit')} />}
+            {stage === 'kit' && <KitStage {...shared} />}
+          </Guard>
         </main>
-        {seat && <SeatTray seat={seat} model={model} units={units} onClose={() => setSelected(null)} />}
+        {seat && (
+          <Guard key={seat.id} of={seat.plan} what={`The seat of ${seat.record.name}`}>
+            <SeatTray seat={seat} model={model} units={units} onClose={() => setSelected(null)} />
+          </Guard>
+        )}
       </div>
     </div>
   );

@@ -1,5 +1,5 @@
 import type { Units } from '../../core/measure';
-import type { Options } from '../../core/project';
+import { lookUp, type Options } from '../../core/project';
 import { PARTS, sizeOf } from '../../core/part';
 import { LOOPS, type Loop } from '../../core/studio';
 import { checkSize, TextCell } from '../../ui/text-cell';
@@ -27,7 +27,7 @@ export function Choices({ seat, model, units }: { seat: PlannedSeat; model: Sess
   const kinds = own.flatMap((need) => need.kinds);
   const fittings = Object.values(catalogue.hardware).filter((h) => kinds.includes(h.kind));
   const cord = cordOf(record, catalogue);
-  const kind = cord ? catalogue.cords[cord.cord] : undefined;
+  const kind = cord ? lookUp(catalogue.cords, cord.cord) : undefined;
   const shown = [...new Set(piece.cords.map(({ colour }) => colour))];
   // A flame is offered only where the piece has an end to fuse and the rules would allow it; choosing none is always possible.
   const fusible = project.parts.some(({ part }) => PARTS[part]?.withoutHeat !== undefined);

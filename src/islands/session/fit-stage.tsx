@@ -1,7 +1,9 @@
+import { lookUp } from '../../core/project';
 import { estimateWrist } from '../../core/fit';
 import { formatLength, HAND, WRIST, type Units } from '../../core/measure';
 import { beadOf, type SeatChanges, type SeatRecord } from '../../core/session';
 import { gridKeys } from '../../ui/grid-keys';
+import { Guard } from '../../ui/guard';
 import { LengthField } from '../../ui/length-field';
 import { BeadCell } from './bead-cell';
 import { Choice, EASE_OPTIONS, METHOD_OPTIONS } from './seat-fields';
@@ -47,7 +49,7 @@ function FitRow({ seat, index, model, units, compact, selected, onSelect }: RowP
       </th>
       {!compact && (
         <td className="max-w-32 truncate">
-          {record.project ? catalogue.projects[record.project]?.name : <span className="quiet">none yet</span>}
+          {record.project ? lookUp(catalogue.projects, record.project)?.name : <span className="quiet">none yet</span>}
         </td>
       )}
       <td className="min-w-24">
@@ -250,16 +252,17 @@ export function FitStage({
           </thead>
           <tbody>
             {seats.map((seat, index) => (
-              <FitRow
-                key={seat.record.id}
-                seat={seat}
-                index={index}
-                model={model}
-                units={units}
-                compact={compact}
-                selected={seat.record.id === selected}
-                onSelect={() => onSelect(seat.record.id)}
-              />
+              <Guard key={seat.id} of={seat.plan} what={`The seat of ${seat.record.name}`} columns={13}>
+                <FitRow
+                  seat={seat}
+                  index={index}
+                  model={model}
+                  units={units}
+                  compact={compact}
+                  selected={seat.record.id === selected}
+                  onSelect={() => onSelect(seat.record.id)}
+                />
+              </Guard>
             ))}
           </tbody>
         </table>

@@ -1,5 +1,5 @@
 import { useState, type ReactNode, type SelectHTMLAttributes } from 'react';
-import type { Catalogue, CordChoice } from '../../core/project';
+import { lookUp, type Catalogue, type CordChoice } from '../../core/project';
 import type { SeatRecord } from '../../core/session';
 import { EASES, SKILLS } from '../../core/studio';
 
@@ -70,7 +70,7 @@ export function cordOf(
   record: SeatRecord,
   catalogue: Catalogue,
 ): { role: string; cord: string; colours: readonly string[] } | null {
-  const use = record.project ? catalogue.projects[record.project]?.cords[0] : undefined;
+  const use = record.project ? lookUp(catalogue.projects, record.project)?.cords[0] : undefined;
   if (!use) return null;
   const choice: CordChoice | undefined = record.cords[use.role as keyof SeatRecord['cords']];
   return { role: use.role, cord: choice?.cord ?? use.default, colours: choice?.colours ?? [] };

@@ -1,3 +1,4 @@
+import { lookUp } from '../../core/project';
 import type { ReactNode } from 'react';
 import { X } from 'lucide-react';
 import { formatLength, type Units } from '../../core/measure';
@@ -37,7 +38,7 @@ export function SeatTray({
   const { record, plan } = seat;
   const { studio, session } = model.view;
   const { piece, fit, cut } = plan;
-  const newer = piece && studio.catalogue.projects[piece.project.slug]?.revision;
+  const newer = piece && lookUp(studio.catalogue.projects, piece.project.slug)?.revision;
   const colourOf = ({ cord, colour }: Cut) =>
     piece?.cords.find((c) => c.cord.slug === cord)?.cord.colours.find((c) => c.slug === colour);
   const hexOf = (one: Cut): string => colourOf(one)?.hex ?? '#888888';
@@ -154,7 +155,7 @@ export function SeatTray({
           <ul>
             {plan.items.map(({ item, count }) => (
               <li key={item}>
-                {count} × {studio.catalogue.hardware[item]?.name ?? item}
+                {count} × {lookUp(studio.catalogue.hardware, item)?.name ?? item}
               </li>
             ))}
           </ul>

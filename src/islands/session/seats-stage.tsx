@@ -1,7 +1,9 @@
+import { lookUp } from '../../core/project';
 import type { Units } from '../../core/measure';
 import { coloursOf, type SeatChanges, type SeatRecord } from '../../core/session';
 import type { Avoid } from '../../core/studio';
 import { gridKeys } from '../../ui/grid-keys';
+import { Guard } from '../../ui/guard';
 import { Swatch } from '../../ui/swatch';
 import { BeadCell } from './bead-cell';
 import { NewSeat } from './new-seat';
@@ -31,7 +33,7 @@ function SeatRow({ seat, index, model, compact, selected, onSelect }: RowProps) 
   const edit = (changes: SeatChanges) => model.act({ kind: 'seat', id: record.id, changes });
   const at = (col: number) => ({ 'data-row': index, 'data-col': col });
   const cord = cordOf(record, catalogue);
-  const kind = cord ? catalogue.cords[cord.cord] : undefined;
+  const kind = cord ? lookUp(catalogue.cords, cord.cord) : undefined;
   const setCord = (changes: { cord?: string; colours?: string[] }) => {
     if (!cord) return;
     const chosen = { cord: cord.cord, ...(cord.colours.length > 0 && { colours: [...cord.colours] }), ...changes };
@@ -234,15 +236,16 @@ export function SeatsStage({
               />
               <tbody>
                 {seats.map((seat, index) => (
-                  <SeatRow
-                    key={seat.record.id}
-                    seat={seat}
-                    index={index}
-                    model={model}
-                    compact={compact}
-                    selected={seat.record.id === selected}
-                    onSelect={() => onSelect(seat.record.id)}
-                  />
+                  <Guard key={seat.id} of={seat.plan} what={`The seat of ${seat.record.name}`} columns={11}>
+                    <SeatRow
+                      seat={seat}
+                      index={index}
+                      model={model}
+                      compact={compact}
+                      selected={seat.record.id === selected}
+                      onSelect={() => onSelect(seat.record.id)}
+                    />
+                  </Guard>
                 ))}
               </tbody>
             </table>

@@ -47,7 +47,10 @@ export async function send(client: QueryClient, session: string, operation: Oper
     case 'add':
       return ask('POST', `${base}/seats`, { seats: operation.seats });
     case 'remove':
-      return ask('DELETE', `/api/seats/${operation.id}`);
+      return ask('DELETE', `/api/seats/${operation.id}`, {
+        session,
+        version: view.seats.find((seat) => seat.id === operation.id)?.version ?? 1,
+      });
     case 'ticks':
       return ask('PATCH', `${base}/kits`, { version: view.session.version, ticks: operation.ticks });
     case 'cut':

@@ -32,7 +32,7 @@ function Sessions({ today, first, page: firstPage }: Props) {
     async function remove(line: SessionLine) {
       setProblem(null);
       try {
-        await request('DELETE', `/api/sessions/${line.id}`);
+        await request('DELETE', `/api/sessions/${line.id}`, { version: line.version });
         setGone(line);
         await refetch();
       } catch (fault) {

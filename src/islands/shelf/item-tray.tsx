@@ -76,7 +76,12 @@ export function ItemTray({
                     maxLength={80}
                     onChange={(place) =>
                       void model.act(
-                        () => request('PATCH', `/api/shelf/lots/${one.id}`, { place, tare: one.tare }),
+                        () =>
+                          request('PATCH', `/api/shelf/lots/${one.id}`, {
+                            version: one.version,
+                            place,
+                            tare: one.tare,
+                          }),
                         'Saved.',
                       )
                     }

@@ -63,7 +63,10 @@ function OrderRow({ order, name, model, units }: { order: Order; name: string; m
             className="btn btn-ghost btn-sm"
             disabled={model.busy}
             onClick={() =>
-              void model.act(() => request('DELETE', `/api/orders/${order.id}`), 'Cancelled what had not come.')
+              void model.act(
+                () => request('DELETE', `/api/orders/${order.id}`, { version: order.version }),
+                'Cancelled what had not come.',
+              )
             }
           >
             Cancel the rest

@@ -71,6 +71,7 @@ export function WeighLot({
                 void model.act(
                   () =>
                     request('PATCH', `/api/shelf/lots/${lot.id}`, {
+                      version: lot.version,
                       place: lot.place,
                       tare: text === '' ? null : Number(text.replace(',', '.')),
                     }),

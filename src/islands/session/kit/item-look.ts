@@ -1,3 +1,4 @@
+import { lookUp } from '../../../core/project';
 import type { SessionView } from '../../../app/session';
 import { formatLength, type Units } from '../../../core/measure';
 import type { BagLine } from '../../../core/session';
@@ -7,7 +8,7 @@ import { cordOf, hardwareItem } from '../../../core/shelf';
 export function itemLook(item: string, { catalogue }: SessionView['studio']): { name: string; hex: string | null } {
   const cord = cordOf(item);
   if (cord) {
-    const found = catalogue.cords[cord.cord];
+    const found = lookUp(catalogue.cords, cord.cord);
     const colour = found?.colours.find((c) => c.slug === cord.colour);
     return { name: `${found?.name ?? cord.cord}, ${colour?.name ?? cord.colour}`, hex: colour?.hex ?? null };
   }

@@ -1,8 +1,8 @@
 import { cancelOrder, receiveOrder } from '../../../app/orders';
-import { checkDelivery, checkNothing } from '../../../http/checks';
+import { checkDelivery, checkVersion } from '../../../http/checks';
 import { idOf, writes } from '../../../http/endpoint';
 
 export const POST = writes(checkDelivery, async ({ key, packs, place }, context) =>
   receiveOrder(idOf(context), key, packs, place),
 );
-export const DELETE = writes(checkNothing, async (_, context) => cancelOrder(idOf(context)));
+export const DELETE = writes(checkVersion, async ({ version }, context) => cancelOrder(idOf(context), version));

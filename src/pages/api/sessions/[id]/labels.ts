@@ -3,11 +3,12 @@ import { printLabels, sessionLabels } from '../../../../app/labels';
 import { checkLabels } from '../../../../http/checks';
 import { downloads, idOf, writes } from '../../../../http/endpoint';
 import { readerOf } from '../../../../http/reader';
+import { site } from '../../../../http/site';
 
 export const GET = downloads(async (context) => {
   const kind = context.url.searchParams.get('kind') === 'cuts' ? 'cuts' : 'bags';
   const unitsFor = (studio: Units): Units => readerOf(context.cookies, studio).units;
-  const { bytes, name } = await sessionLabels(idOf(context), kind, unitsFor, context.url.origin);
+  const { bytes, name } = await sessionLabels(idOf(context), kind, unitsFor, site().origin);
   return { body: bytes, type: 'application/pdf', name };
 });
 /** Sends them to the label printer. */

@@ -1,0 +1,37 @@
+/** Where Lapboard is reached: the one origin it tells others, and every origin and host it answers to. */
+interface Site {
+  readonly origin: string;
+  readonly origins: ReadonlySet<string>;
+  readonly hosts: ReadonlySet<string>;
+}
+
+/**
+ * The site as it is configured: LAPBOARD_ORIGIN, else this machine's loopback address at PORT; LAPBOARD_ALSO adds origins it is
+ * reached by beside, apart by commas. Loopback goes by all its names. Nothing a request says is taken for where it came to.
+ */
+export function siteOf(env: Readonly<Record<string, string | undefined>>): Site {
+  const port = env.PORT ?? '4320';
+  const own = new URL(env.LAPBOARD_ORIGIN ?? `http://127.0.0.1:${port}`).origin;
+  const also = (env.LAPBOARD_ALSO ?? '')
+    .split(',')
+    .map((text) => text.trim())
+    .filter(Boolean)
+    .map((text) => new URL(text).origin);
+  const loopback = ['127.0.0.1', 'localhost', '[::1]'].map((host) => `http://${host}:${port}`);
+  const origins = new Set([own, ...also, ...loopback]);
+  return { origin: own, origins, hosts: new Set([...origins].map((origin) => new URL(origin).host)) };
+}
+
+let configured: Site | undefined;
+
+/** This process's site. */
+export const site = (): Site => (configured ??= siteOf(process.env));
+
+/** Whether a request came to a name of ours: a name that merely points here would read what our pages may. */
+export const isOurHost = (request: Request): boolean => site().hosts.has(request.headers.get('host') ?? '');
+
+/** Whether a request comes from one of our own pages: browsers say so, and nobody else's page can. */
+export function isFromOurPage(request: Request): boolean {
+  const origin = request.headers.get('origin');
+  return origin !== null ? site().origins.has(origin) : request.headers.get('sec-fetch-site') === 'same-origin';
+}
