@@ -2,7 +2,7 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { buildApplication } from './lib/build.mjs';
+import { buildApplication, buildThread, THREAD } from './lib/build.mjs';
 import { prepareDatabase, startServer } from './lib/application.mjs';
 import { needDebian } from './lib/debian.mjs';
 import { installPackages } from './lib/install.mjs';
@@ -109,7 +109,12 @@ if (wanted('integration') || wanted('browser')) {
     await postgres.start();
     if (wanted('integration')) {
       postgres.createDatabase('integration');
-      vitest('integration', { DATABASE_URL: postgres.url('integration'), TEST_DATABASE: 'yes' });
+      buildThread();
+      vitest('integration', {
+        DATABASE_URL: postgres.url('integration'),
+        TEST_DATABASE: 'yes',
+        LAPBOARD_THREAD: THREAD,
+      });
     }
     if (wanted('browser')) {
       buildApplication();

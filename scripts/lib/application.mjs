@@ -1,5 +1,6 @@
 import { fork, spawnSync } from 'node:child_process';
 import { join } from 'node:path';
+import { THREAD } from './build.mjs';
 import { QUIET, ROOT } from './root.mjs';
 import { fail } from './say.mjs';
 
@@ -20,6 +21,7 @@ export const serverEnvironment = (database, port) => ({
   NODE_ENV: 'production',
   DATABASE_URL: database,
   PORT: String(port),
+  LAPBOARD_THREAD: THREAD,
 });
 
 /** Starts the built application as a process of its own; resolves when it answers. */

@@ -1,5 +1,6 @@
 import { spawnSync } from 'node:child_process';
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import { join } from 'node:path';
 import { brotliCompressSync, gzipSync } from 'node:zlib';
 import { fingerprint, unlessDone } from './fingerprint.mjs';
@@ -16,6 +17,9 @@ const SOURCES = [
   'scripts/lib/build.mjs',
 ];
 
+/** Where the program of the server's thread is built to. */
+export const THREAD = join(ROOT, '.lapboard/heavy.mjs');
+
 /** Writes each file of text beside itself as brotli and gzip, so that serving it costs nothing. */
 function compress(folder) {
   for (const name of readdirSync(folder, { recursive: true })) {
@@ -27,8 +31,27 @@ function compress(folder) {
   }
 }
 
+/** Builds the thread for what takes long: a program of its own, that server and tests start. */
+export function buildThread() {
+  unlessDone(
+    '.lapboard/heavy.built',
+    fingerprint(['src/core', 'src/formats', 'src/threads', 'package-lock.json']),
+    () => {
+      createRequire(import.meta.url)('esbuild').buildSync({
+        entryPoints: [join(ROOT, 'src/threads/heavy.ts')],
+        outfile: THREAD,
+        bundle: true,
+        platform: 'node',
+        format: 'esm',
+        packages: 'external',
+      });
+    },
+  );
+}
+
 /** Builds the application when a source has changed since the last build. */
 export function buildApplication() {
+  buildThread();
   unlessDone('dist/.built', fingerprint(SOURCES), () => {
     say('Building (about half a minute)…');
     const { status, stdout, stderr } = spawnSync(join(ROOT, 'node_modules/.bin/astro'), ['build'], {

@@ -123,7 +123,7 @@ export async function takeBackKits(id: string, version: number, key: string): Pr
 }
 
 /** Notes which lines of the packing list are done. */
-export function tickKits(id: string, version: number, ticks: readonly string[]): Promise<SessionView> {
+export function tickKits(id: string, version: number, ticks: string[]): Promise<SessionView> {
   return inTransaction(async (t) => {
     const { session } = await viewSession(id, t);
     await changeSession(id, version, { kits: { issued: session.kits?.issued ?? null, ticks } }, t);

@@ -1,8 +1,8 @@
 import { formatLength, type Units } from '../core/measure';
 import { cutsByItem, packingOf } from '../core/session';
-import { labelsPdf, type Label } from '../formats/labels';
+import type { Label } from '../formats/labels';
 import { simulatedPrinter, type LabelPrinter } from '../standins/label-printer';
-import { readFonts } from './fonts';
+import { paper } from './kept-papers';
 import { openSession, planOf, type SessionView } from './session';
 import { nameOf } from './shelf';
 
@@ -46,12 +46,11 @@ export async function sessionLabels(
 ): Promise<{ readonly bytes: Uint8Array; readonly name: string }> {
   const view = await openSession(id);
   const labels = labelsOf(view, kind, unitsFor(view.studio.settings.units), origin);
-  const bytes = await labelsPdf(
+  const bytes = await paper('labels', {
     labels,
-    view.studio.settings.paper,
-    await readFonts(),
-    `${view.session.title}: ${kind}`,
-  );
+    paper: view.studio.settings.paper,
+    title: `${view.session.title}: ${kind}`,
+  });
   return { bytes, name: `${kind}.pdf` };
 }
 

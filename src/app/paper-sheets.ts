@@ -3,8 +3,8 @@ import { formatLength, formatTotal, type Units } from '../core/measure';
 import { CARD, type SessionRecord } from '../core/session';
 import { cordOf } from '../core/shelf';
 import type { Settings } from '../core/studio';
-import { sheetPdf, type Sheet } from '../formats/sheets';
-import { readFonts } from './fonts';
+import type { Sheet } from '../formats/sheets';
+import { paper as paperOf } from './kept-papers';
 import { packingSheet } from './packing-sheet';
 import { cutSheet } from './sheet';
 import { nameOf } from './shelf';
@@ -172,5 +172,5 @@ export async function paperSheet(
   paper: 'a4' | 'letter' | null,
 ): Promise<Uint8Array> {
   const { sheet, settings } = await MAKE[name](id, unitsFor);
-  return sheetPdf(sheet, paper ?? settings.paper, await readFonts());
+  return paperOf('sheet', { sheet, paper: paper ?? settings.paper });
 }

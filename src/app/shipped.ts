@@ -8,7 +8,7 @@ import { insertDocuments, latestDocuments, type DocumentTable } from '../data/do
 import { moveSeats } from '../data/sessions';
 import { readSettings, updateSettings } from '../data/studio';
 
-const TABLES = ['projects', 'cords', 'hardware'] as const;
+export const TABLES = ['projects', 'cords', 'hardware'] as const;
 
 /** A value with its keys in one order: the database keeps them in its own. */
 function sorted(value: unknown): unknown {
@@ -30,7 +30,7 @@ export function markOf({ revision: _, ...doc }: { readonly revision: number }): 
 }
 
 /** The marks of every document that ever shipped under a slug. */
-const everShipped = (table: DocumentTable, slug: string): readonly string[] =>
+export const everShipped = (table: DocumentTable, slug: string): readonly string[] =>
   (HASHES as Record<DocumentTable, Record<string, string[]>>)[table][slug] ?? [];
 
 /**

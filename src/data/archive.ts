@@ -22,15 +22,32 @@ export type StudioTable = (typeof STUDIO_TABLES)[number];
 const BOOKED: Partial<Record<StudioTable, Readonly<Record<string, number>>>> = { lots: { hand: 0, held: 0 } };
 /** Tables whose numbers the database gives. */
 const NUMBERED: Partial<Record<StudioTable, string>> = { wrists: 'id', lots: 'number', movements: 'id' };
-const ORDER: Partial<Record<StudioTable, string>> = { movements: 'id', lots: 'number', wrists: 'id' };
+const ORDER: Partial<Record<StudioTable, string>> = {
+  settings: 'revision',
+  cords: 'slug, revision',
+  hardware: 'slug, revision',
+  projects: 'slug, revision',
+  movements: 'id',
+  lots: 'number',
+  wrists: 'id',
+};
 
 /** Every row of a table, as JSON keeps it. */
 export async function readTable(table: StudioTable, t: Transaction): Promise<Record<string, unknown>[]> {
   const rows = await database().query<{ row: Record<string, unknown> }>(
-    `SELECT to_jsonb(t) AS row FROM ${table} t ORDER BY ${ORDER[table] ?? '1'}`,
+    `SELECT to_jsonb(t) AS row FROM ${table} t ORDER BY ${ORDER[table] ?? 'id'}`,
     { type: QueryTypes.SELECT, transaction: t },
   );
   return rows.map(({ row }) => row);
+}
+
+/** Every row of a table as the JSON text of a list. */
+export async function readTableText(table: StudioTable, t: Transaction): Promise<string> {
+  const [row] = await database().query<{ text: string }>(
+    `SELECT coalesce(jsonb_agg(to_jsonb(t) ORDER BY ${ORDER[table] ?? 'id'}), '[]')::text AS text FROM ${table} t`,
+    { type: QueryTypes.SELECT, transaction: t },
+  );
+  return row!.text;
 }
 
 /** Whether nothing of a studio's work is there yet: no people, sessions, or stock. */

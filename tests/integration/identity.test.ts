@@ -103,7 +103,9 @@ describe('somebody who is erased', () => {
       expect(all, table).not.toContain('Unrepeatable');
       expect(all, table).not.toContain('brother of Ada');
     }
-    const { tables } = unpackStudio(await exportStudio()) as { tables: object };
+    const { tables } = unpackStudio(await exportStudio(), STUDIO_TABLES, new Date().toISOString()) as {
+      tables: object;
+    };
     expect(JSON.stringify(tables)).not.toContain('Unrepeatable');
     expect(await findPeople('')).toHaveLength(1);
     // And does not come back by an edit that was under way, nor by a list.

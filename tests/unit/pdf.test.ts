@@ -2,7 +2,7 @@ import type { PDFPage } from 'pdf-lib';
 import { decodePDFRawStream, PDFArray, PDFDocument, type PDFRawStream } from 'pdf-lib';
 import QRCode from 'qrcode';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { readFonts } from '../../src/app/fonts';
+import { readFonts } from '../../src/threads/fonts';
 import { labelsPdf, type Label } from '../../src/formats/labels';
 import { MM, newDocument, PAPER, widthOf, write, type Faces } from '../../src/formats/pdf';
 import { sheetPdf, type Sheet } from '../../src/formats/sheets';

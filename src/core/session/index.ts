@@ -6,12 +6,14 @@ export { tryProject } from './try-project';
 export { cutNow, planSession, type PlannedSeat, type SessionPlan, type WholeSession } from './plan-session';
 export { sameAs, type KnownPerson } from './same-person';
 export { changesSince, type Change, type Since } from './since';
+export { CutRecordSchema } from './cut-record-schema';
 export { withoutPerson, type CutBasis, type CutRecord, type SeatCut } from './cut-record';
 export { cutList, type CutGroup, type CutLine } from './cut-list';
 export { bandOf, type BandItem } from './band';
 export { cutsByItem, lacking, lanesFrom, lanesProblem, moveCut, withLocked, type CuttableLot } from './lay-out';
 export type { BagCut } from './bag-cut';
 export {
+  KitsSchema,
   LayoutSchema,
   layoutFault,
   stockFault,

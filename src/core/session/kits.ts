@@ -36,16 +36,30 @@ export type Layout = Static<typeof LayoutSchema>;
 export type LayoutLane = Layout[number]['lanes'][number];
 
 /** What a session's kits stand at. */
-export interface Kits {
-  /** Lines of the packing list ticked off. */
-  readonly ticks: readonly string[];
-  /** What was issued, and when: the cuts by key, and the count of each item. */
-  readonly issued: {
-    readonly on: string;
-    readonly cuts: readonly string[];
-    readonly items: Readonly<Record<string, number>>;
-  } | null;
-}
+export const KitsSchema = Type.Object(
+  {
+    ticks: Type.Array(Type.String({ maxLength: 240 }), {
+      maxItems: 10_000,
+      description: 'lines of the packing list ticked off',
+    }),
+    issued: Type.Union(
+      [
+        Type.Object(
+          {
+            on: Type.String({ format: 'date' }),
+            cuts: Type.Array(Type.String({ maxLength: 400 }), { maxItems: 10_000 }),
+            items: Type.Record(Type.String({ maxLength: 120 }), Type.Number({ minimum: 0 })),
+          },
+          closed,
+        ),
+        Type.Null(),
+      ],
+      { description: 'what was issued, and when: the cuts by key, and the count of each item' },
+    ),
+  },
+  closed,
+);
+export type Kits = Static<typeof KitsSchema>;
 
 /** What a lane takes of its piece of stock: its cuts, each with the loss. */
 export const takenBy = (lane: Pick<LayoutLane, 'cuts'>, loss: number): number =>

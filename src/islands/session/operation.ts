@@ -19,7 +19,7 @@ export type Operation =
   | { readonly kind: 'session'; readonly changes: SessionEdit['changes'] }
   | { readonly kind: 'add'; readonly seats: readonly NewSeat[] }
   | { readonly kind: 'remove'; readonly id: string }
-  | { readonly kind: 'ticks'; readonly ticks: readonly string[] }
+  | { readonly kind: 'ticks'; readonly ticks: string[] }
   /** `seen` are the lengths that were before the person, in a line each. */
   | { readonly kind: 'cut'; readonly cut: boolean; readonly seen: readonly string[] };
 

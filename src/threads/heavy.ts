@@ -1,0 +1,22 @@
+import { parentPort } from 'node:worker_threads';
+import { packTexts, unpackStudio } from '../formats/archive';
+import { labelsPdf } from '../formats/labels';
+import { sheetPdf } from '../formats/sheets';
+import { readFonts } from './fonts';
+import type { Answer, Asked, Tasks } from './tasks';
+
+const TASKS: { readonly [Name in keyof Tasks]: (input: Tasks[Name]['input']) => Promise<Tasks[Name]['output']> } = {
+  labels: async ({ labels, paper, title }) => labelsPdf(labels, paper, await readFonts(), title),
+  sheet: async ({ sheet, paper }) => sheetPdf(sheet, paper, await readFonts()),
+  pack: async ({ texts, on }) => packTexts(texts, on),
+  unpack: async ({ bytes, known, now }) => unpackStudio(bytes, known, now),
+};
+
+/** One after the other, in a thread of its own: what takes seconds keeps nobody waiting but who asked for it. */
+parentPort!.on('message', ({ id, task, input }: Asked) => {
+  const done = (answer: Answer): void => parentPort!.postMessage(answer);
+  (TASKS[task] as (input: unknown) => Promise<unknown>)(input).then(
+    (output) => done({ id, output }),
+    (error: unknown) => done({ id, failed: error instanceof Error ? error.message : 'failed' }),
+  );
+});
