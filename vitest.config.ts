@@ -11,6 +11,10 @@ export default defineConfig({
         test: { name: 'unit', include: ['tests/unit/**/*.test.ts'], isolate: false, testTimeout: 30_000 },
       },
       {
+        // Against the built server, as it answers to anybody.
+        test: { name: 'served', include: ['tests/served/**/*.test.ts'], fileParallelism: false, testTimeout: 30_000 },
+      },
+      {
         // One cluster, one database: the files take turns.
         test: {
           name: 'integration',

@@ -3,8 +3,9 @@ import { loadDemo } from '../demo';
 import { stockStudio } from '../src/app/studio';
 import { closeDatabase } from '../src/data/connection';
 import { migrate } from '../src/data/migrate';
+import { keepDump } from './lib/dump';
 
-await migrate();
+await migrate(keepDump);
 await stockStudio();
 if (process.argv.includes('--demo')) await loadDemo(new Date().toISOString().slice(0, 10));
 await closeDatabase();

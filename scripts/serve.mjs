@@ -8,6 +8,7 @@ const HEADERS = {
   'x-content-type-options': 'nosniff',
   'referrer-policy': 'same-origin',
   'cross-origin-opener-policy': 'same-origin',
+  'cross-origin-resource-policy': 'same-origin',
   'permissions-policy': 'camera=(), microphone=(), geolocation=()',
 };
 
@@ -31,9 +32,10 @@ const server = createServer((request, response) => {
 
 server.listen(Number(process.env.PORT), '127.0.0.1', () => process.send?.('ready'));
 
-/** Answers what was asked, takes nothing new, and ends. */
+/** Answers what was asked, takes nothing new, and ends: as soon as the last answer is out, whoever keeps a connection open. */
 function stop() {
   server.close(() => process.exit(0));
+  setInterval(() => server.closeIdleConnections(), 20).unref();
   server.closeIdleConnections();
   setTimeout(() => process.exit(0), 3000).unref();
 }

@@ -37,7 +37,7 @@ const ours = await postgres.start();
 postgres.createDatabase('lapboard');
 const port = await freePort(Number(process.env.PORT ?? 4320));
 const url = `http://127.0.0.1:${port}`;
-prepareDatabase(postgres.url('lapboard'), { demo: true });
+prepareDatabase(postgres.url('lapboard'), { demo: true, dumps: postgres.dumps() });
 
 let stopping = false;
 let server;

@@ -100,7 +100,7 @@ await check([
 ]);
 vitest('unit', {});
 
-if (wanted('integration') || wanted('browser')) {
+if (wanted('integration') || wanted('served') || wanted('browser')) {
   // A cluster of its own, thrown away at the end: nothing in it is anybody's data.
   const folder = stateFolder(`lapboard-test-${process.pid}`);
   const postgres = cluster(folder, 55320, ['-c', 'fsync=off']);
@@ -116,13 +116,16 @@ if (wanted('integration') || wanted('browser')) {
         LAPBOARD_THREAD: THREAD,
       });
     }
-    if (wanted('browser')) {
+    if (wanted('served') || wanted('browser')) {
       buildApplication();
       postgres.createDatabase('browser');
       prepareDatabase(postgres.url('browser'), { demo: true });
       const port = await freePort(4420);
       server = await startServer(postgres.url('browser'), port);
-      browser({ BASE_URL: `http://127.0.0.1:${port}`, DATABASE_URL: postgres.url('browser'), TEST_CLUSTER: folder });
+      const BASE_URL = `http://127.0.0.1:${port}`;
+      if (wanted('browser')) browser({ BASE_URL, DATABASE_URL: postgres.url('browser'), TEST_CLUSTER: folder });
+      // Last: what it sends leaves little as it was.
+      vitest('served', { SERVED_URL: BASE_URL });
     }
   } finally {
     server?.kill('SIGKILL');

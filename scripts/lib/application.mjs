@@ -4,12 +4,12 @@ import { THREAD } from './build.mjs';
 import { QUIET, ROOT } from './root.mjs';
 import { fail } from './say.mjs';
 
-/** Brings a database to the newest shape, with the demo data if wanted. */
-export function prepareDatabase(url, { demo }) {
+/** Brings a database to the newest shape, with the demo data if wanted; `dumps` says where one is kept before a migration. */
+export function prepareDatabase(url, { demo, dumps = {} }) {
   const args = ['--import', 'tsx', 'scripts/prepare.ts', ...(demo ? ['--demo'] : [])];
   const { status } = spawnSync(process.execPath, args, {
     cwd: ROOT,
-    env: { ...QUIET, DATABASE_URL: url },
+    env: { ...QUIET, ...dumps, DATABASE_URL: url },
     stdio: ['ignore', 2, 2],
   });
   if (status !== 0) fail('The database could not be prepared; what it said is above.');

@@ -59,10 +59,16 @@ function inWords(error: ErrorObject): Fault {
   }
 }
 
+/** A check for values from outside, and the schema it was made of. */
+export interface Check<T> {
+  (value: unknown): Checked<T>;
+  readonly schema: TSchema;
+}
+
 /** Compiles a schema once into a check for values from outside. */
-export function checker<S extends TSchema>(schema: S): (value: unknown) => Checked<Static<S>> {
+export function checker<S extends TSchema>(schema: S): Check<Static<S>> {
   const validate = ajv.compile(schema);
-  return (value: unknown) => {
+  const check = (value: unknown): Checked<Static<S>> => {
     if (validate(value)) return { ok: true, value: value as Static<S> };
     const errors: ErrorObject[] = validate.errors ?? [];
     const faults = errors.map(inWords);
@@ -70,4 +76,5 @@ export function checker<S extends TSchema>(schema: S): (value: unknown) => Check
     const fault = faults.sort((a: Fault, b: Fault) => b.at.split('/').length - a.at.split('/').length)[0]!;
     return { ok: false, fault };
   };
+  return Object.assign(check, { schema });
 }

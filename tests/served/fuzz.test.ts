@@ -1,0 +1,30 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { expect, it } from 'vitest';
+import { ENDPOINTS, patternOf, templateOf } from '../fuzz/endpoints';
+import { fuzz } from '../fuzz/send';
+
+/** So many here; `npm run bench` sends ten thousand. */
+const MANY = 900;
+
+it('nothing that is sent to any endpoint brings it down, hangs it, or has it tell its inside', async () => {
+  const { faults, statuses } = await fuzz(process.env.SERVED_URL!, 20_261, MANY, 4);
+  expect(faults).toEqual([]);
+  // It got past the door, and was refused in every way there is.
+  for (const status of [200, 400, 404, 409, 422]) expect([...statuses.keys()]).toContain(status);
+  expect((await fetch(`${process.env.SERVED_URL}/api/health`)).status).toBe(200);
+}, 240_000);
+
+it('every endpoint there is, is tried', () => {
+  const folder = new URL('../../src/pages/api/', import.meta.url);
+  const files = readdirSync(folder, { recursive: true })
+    .map(String)
+    .filter((name) => name.endsWith('.ts'));
+  const there = files.flatMap((file) =>
+    [...readFileSync(new URL(file, folder), 'utf8').matchAll(/export const (GET|POST|PUT|PATCH|DELETE)\b/g)].map(
+      ([, method]) => `${method} ${patternOf(file)}`,
+    ),
+  );
+  const tried = new Set(ENDPOINTS.map(([method, path]) => `${method} ${templateOf(path)}`));
+  expect(there.filter((one) => !tried.has(one))).toEqual([]);
+  expect(there.length).toBeGreaterThan(40);
+});
