@@ -156,6 +156,9 @@ try {
     await page.close();
   }
   row('24 pasted lines to the cut list on screen', median(times), 'under 1,000 ms');
+
+  const { faults, slowest, answers } = JSON.parse(tsx('scripts/bench/fuzz.ts', [base, '10000'], {}));
+  row('10,000 fuzzed requests', `${faults} faults, slowest ${slowest.toFixed(0)} ms`, `no 5xx, no hang (${answers})`);
 } finally {
   await browser?.close();
   server?.kill('SIGKILL');

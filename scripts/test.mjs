@@ -125,7 +125,11 @@ if (wanted('integration') || wanted('served') || wanted('browser')) {
       const BASE_URL = `http://127.0.0.1:${port}`;
       if (wanted('browser')) browser({ BASE_URL, DATABASE_URL: postgres.url('browser'), TEST_CLUSTER: folder });
       // Last: what it sends leaves little as it was.
-      vitest('served', { SERVED_URL: BASE_URL });
+      vitest('served', {
+        SERVED_URL: BASE_URL,
+        SERVED_DATABASE: postgres.url('browser'),
+        SERVED_CLUSTER: folder,
+      });
     }
   } finally {
     server?.kill('SIGKILL');

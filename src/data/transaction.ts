@@ -24,7 +24,7 @@ const codeOf = (error: unknown): string | undefined =>
 
 /** Two transactions that could not both go on: the one that was ended may be done again, and will find what the other did. */
 const AGAIN = new Set(['40P01', '40001']);
-const MOST_TIMES = 6;
+const MOST_TIMES = 14;
 
 /** A value that a column cannot hold: a sum past what it counts to, a day that is none, a text with a sign it does not take. */
 const UNFIT = /^22/;
@@ -72,7 +72,7 @@ export async function inTransaction<T>(work: (t: Transaction) => Promise<T>, sig
     } catch (error) {
       if (!AGAIN.has(codeOf(error) ?? '') || time === MOST_TIMES) throw told(error);
       // Not all at the same moment again.
-      await new Promise((done) => setTimeout(done, Math.random() * 20 * 2 ** time));
+      await new Promise((done) => setTimeout(done, Math.random() * Math.min(1500, 20 * 2 ** time)));
     }
   }
 }
