@@ -1,2 +1,3 @@
 export { readRoster } from './read-roster';
-export type { RosterFault, RosterLine, RosterProject, RosterSeat } from './roster-line';
+export { SHIPPED_VOCABULARY, VocabularySchema, type Vocabulary } from './vocabulary';
+export type { RosterFault, RosterLine, RosterProject, RosterSeat, Span, SpanKind } from './roster-line';

@@ -1,28 +1,47 @@
 import type { SeatChanges } from '../../core/session';
+import type { Skill } from '../../core/studio';
 
 /** What a line of a list says of a seat. Missing is null; nothing is guessed. */
 export type RosterSeat = Required<
-  Pick<
-    SeatChanges,
-    'name' | 'age' | 'avoid' | 'skill' | 'wrist_mm' | 'wrist_method' | 'hand_mm' | 'project' | 'options' | 'note'
-  >
->;
+  Pick<SeatChanges, 'name' | 'age' | 'avoid' | 'wrist_mm' | 'wrist_method' | 'hand_mm' | 'project' | 'options' | 'note'>
+> & {
+  readonly skill: Skill | null;
+  /** Colours as they were named, each as hex. */
+  readonly colours: readonly { readonly name: string; readonly hex: string | null }[];
+};
 
-/** Something in a line that could not be read as it stands. */
+/** Something in a line that could not be read as it stands, put to the person. */
 export interface RosterFault {
-  readonly field: 'name' | 'wrist' | 'hand' | 'age' | 'rest';
+  readonly field: 'name' | 'wrist' | 'hand' | 'age' | 'skill' | 'project' | 'colour' | 'skin' | 'rest' | 'line';
   readonly text: string;
   readonly problem: string;
   /** Lengths, mm, to choose from where the text gives two. */
   readonly choices?: readonly number[];
 }
 
-/** One line of a pasted list, as read. */
+/** What a stretch of a line was read as. */
+export type SpanKind = RosterFault['field'] | 'option' | 'note' | 'noise';
+
+/** A stretch of a line as written, from one character to before another. */
+export interface Span {
+  readonly from: number;
+  readonly to: number;
+  readonly as: SpanKind;
+}
+
+/** One seat of a pasted list, or a line that is nobody's. */
 export interface RosterLine {
+  /** From 1 on. */
   readonly line: number;
   readonly text: string;
   readonly seat: RosterSeat;
   readonly faults: readonly RosterFault[];
+  /** Every character of the line is in one of these. */
+  readonly spans: readonly Span[];
+  /** Set where the line seats nobody. */
+  readonly skip?: true;
+  /** What such a line is. */
+  readonly kind?: 'blank' | 'heading' | 'text' | 'total' | 'cancelled' | 'part';
 }
 
 /** A project a list may name. */
@@ -31,3 +50,17 @@ export interface RosterProject {
   readonly name: string;
   readonly kind: 'bracelet' | 'keychain';
 }
+
+export const blankSeat = (): RosterSeat => ({
+  name: '',
+  age: null,
+  avoid: [],
+  skill: null,
+  wrist_mm: null,
+  wrist_method: null,
+  hand_mm: null,
+  project: null,
+  options: {},
+  colours: [],
+  note: '',
+});

@@ -15,6 +15,14 @@ const EXAMPLE = `Wren Ashby, 16.5 cm, 9, new, buckle
 Orla Finch; 6 1/2 in; 34; steady; ring fob
 Tam Reed ~15 cm age 8`;
 
+const coloursIn = ({ colours }: RosterRow['seat']): string => `in ${colours.map(({ name }) => name).join(' and ')}`;
+
+/** The seat of a line as it is to be made: colours are told in the note, and a skill that nobody gave stays out. */
+function seatFrom({ colours, skill, note, ...seat }: RosterRow['seat']) {
+  const said = colours.length > 0 ? coloursIn({ colours, skill, note, ...seat }) : '';
+  return { ...seat, ...(skill && { skill }), note: [note, said].filter(Boolean).join('; ') };
+}
+
 /** How a line was read, in one phrase. */
 function readAs({ seat }: RosterRow, units: Units): string {
   return [
@@ -23,11 +31,24 @@ function readAs({ seat }: RosterRow, units: Units): string {
     seat.hand_mm !== null && `hand ${formatLength(seat.hand_mm, units)}`,
     seat.age !== null && `${seat.age} years`,
     seat.options.loop && `${seat.options.loop} loop`,
+    seat.options.wraps && `${seat.options.wraps} wraps`,
     ...seat.avoid.map((avoid) => `no ${avoid}`),
+    seat.colours.length > 0 && coloursIn(seat),
+    seat.note && `“${seat.note}”`,
   ]
     .filter(Boolean)
     .join(' · ');
 }
+
+/** What a line is that seats nobody. */
+const LEFT: Readonly<Record<NonNullable<RosterRow['kind']>, string>> = {
+  blank: 'empty',
+  heading: 'a heading',
+  text: 'a remark',
+  total: 'a total',
+  cancelled: 'not coming',
+  part: 'part of a seat',
+};
 
 interface Row extends RosterRow {
   readonly id: string;
@@ -132,6 +153,7 @@ function PreviewRow({
             {...at(3)}
             label={`Skill of ${seat.name}`}
             value={seat.skill}
+            empty="not given"
             options={SKILL_OPTIONS}
             onChange={(v) => onChange({ skill: v as typeof seat.skill })}
           />
@@ -252,17 +274,31 @@ export function PasteList({
   const setWho = (choose: (row: Row) => Row['who']) =>
     setRows((before) => (before ?? []).map((row) => ({ ...row, who: choose(row) })));
   function add() {
-    const named = (rows ?? []).filter((row) => row.seat.name);
+    const named = seated.filter((row) => row.seat.name);
     // Whoever nobody recognised is somebody new: known people are never taken for them in silence.
-    onAdd(named.map(({ id, seat, who }) => ({ id, ...seat, person_id: who ?? null })));
+    onAdd(named.map(({ id, seat, who }) => ({ id, ...seatFrom(seat), person_id: who ?? null })));
     localStorage.removeItem(draftKey);
     setRows(null);
     setText('');
     onClose?.();
   }
 
+  /** A line that was left out is somebody after all. */
+  function seatAnyway(id: string) {
+    setRows((before) =>
+      (before ?? []).map(({ skip: _, kind, ...row }) =>
+        row.id === id
+          ? { ...row, seat: { ...row.seat, name: row.seat.name || row.text.trim().slice(0, 120) }, faults: [] }
+          : { ...row, ...(kind && { skip: true as const, kind }) },
+      ),
+    );
+  }
+
+  const seated = (rows ?? []).filter((row) => !row.skip);
+  const left = (rows ?? []).filter((row) => row.kind && row.kind !== 'blank' && row.kind !== 'part');
+  const noSkill = seated.filter((row) => row.seat.name && row.seat.skill === null).length;
   const toMend = (rows ?? []).filter((row) => row.faults.length > 0).length;
-  const seatable = (rows ?? []).filter((row) => row.seat.name).length;
+  const seatable = seated.filter((row) => row.seat.name).length;
   const again = (rows ?? []).filter((row) => row.who).length;
   const unsaid = (rows ?? []).filter((row) => row.who === undefined);
   return (
@@ -324,7 +360,7 @@ export function PasteList({
       {rows && (
         <div>
           <h2 className="text-lg">
-            {rows.length} {rows.length === 1 ? 'line' : 'lines'} read
+            {seated.length} {seated.length === 1 ? 'seat' : 'seats'} read
             {toMend > 0 && <span className="text-error">, {toMend} to look at</span>}
           </h2>
           {unsaid.length > 0 && (
@@ -348,7 +384,7 @@ export function PasteList({
                 of={['Line', 'Name', num('Wrist'), num('Age'), 'Skill', 'Project', 'Read as', unseen('Leave out')]}
               />
               <tbody>
-                {rows.map((row, index) => (
+                {seated.map((row, index) => (
                   <PreviewRow
                     key={row.id}
                     row={row}
@@ -363,7 +399,26 @@ export function PasteList({
               </tbody>
             </table>
           </div>
-          <div className="mt-3 flex items-center gap-2">
+          {left.length > 0 && (
+            <details className="mt-2 text-sm">
+              <summary className="cursor-pointer">
+                {left.length} {left.length === 1 ? 'line seats' : 'lines seat'} nobody
+              </summary>
+              <ul className="mt-1 max-w-3xl">
+                {left.map((row) => (
+                  <li key={row.id} className="flex items-baseline gap-2 py-0.5">
+                    <span className="num quiet w-8 text-right">{row.line}</span>
+                    <span className="quiet w-28">{LEFT[row.kind!]}</span>
+                    <span className="min-w-0 flex-1 truncate">{row.text.trim()}</span>
+                    <button type="button" className="btn btn-xs" onClick={() => seatAnyway(row.id)}>
+                      Seat line {row.line}
+                    </button>
+                  </li>
+                ))}
+              </ul>
+            </details>
+          )}
+          <div className="mt-3 flex flex-wrap items-center gap-2">
             <button type="button" className="btn btn-primary" disabled={seatable === 0} onClick={add}>
               Seat {seatable} {seatable === 1 ? 'person' : 'people'}
               {again > 0 && `, ${again} of them known`}
@@ -371,6 +426,11 @@ export function PasteList({
             <button type="button" className="btn" onClick={() => setRows(null)}>
               Back to the text
             </button>
+            {noSkill > 0 && (
+              <span className="quiet text-sm">
+                {noSkill} {noSkill === 1 ? 'skill' : 'skills'} not given: seated as new, so that there is time enough.
+              </span>
+            )}
             {toMend > 0 && (
               <span className="quiet text-sm">What is not mended stays empty, and the words are kept as a note.</span>
             )}

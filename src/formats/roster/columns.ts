@@ -1,0 +1,240 @@
+import { girthAt, ageAt, schoolYearAt } from './measures';
+import { leadingMarks, NOTHING, UNKNOWN } from './line-words';
+import { nothingFound, Stretch, type Findings } from './read-stretch';
+import { matchAt } from './tokens';
+import { wordsIn, type Phrases } from './vocabulary';
+
+/** What a column holds. */
+export type Role =
+  | 'name'
+  | 'first'
+  | 'last'
+  | 'age'
+  | 'wrist'
+  | 'hand'
+  | 'skill'
+  | 'project'
+  | 'colour'
+  | 'skin'
+  | 'note'
+  | 'number'
+  | 'contact'
+  | 'free';
+
+/** Words of headings, the surest first: a heading is what the first of these that it has says. */
+const HEADINGS: readonly (readonly [Role, RegExp])[] = [
+  ['number', /^(?:#|no\.?|nr\.?|num(?:ber)?|id|seat|row|place)$/i],
+  [
+    'contact',
+    /e-?mail|phone|mobile|\btel\b|contact|parent|guardian|carer|emergency|address|postcode|booked|paid|payment|amount|order/i,
+  ],
+  ['skin', /allerg|skin|sensitiv|medical|reacts?|irritat/i],
+  [
+    'note',
+    /notes?\b|comments?|remarks?|anything|should (?:we|i) know|know about|information|\binfo\b|message|requests?|dietary|other/i,
+  ],
+  ['wrist', /wrist|pols|handgelenk/i],
+  ['hand', /\bhand\b|knuckle|hand girth/i],
+  ['age', /\bages?\b|how old|years? old|\byrs?\b|\bdob\b|^years?$/i],
+  ['colour', /colou?rs?/i],
+  [
+    'skill',
+    /skill|level|experience|ability|(?:done|tied|made|tried) (?:it|this|one|any|cord|knots?)?\s*before|before\?|how (?:much|good)|knotting before|standard/i,
+  ],
+  [
+    'project',
+    /project|piece|making|\bmake\b|\bitem\b|choice|choose|chosen|wants?|bracelet|product|model|what (?:are|do|will|would)|kind|\btype\b/i,
+  ],
+  ['first', /^(?:first|given|fore|christian)[ -]?names?$|^first$|^forename$/i],
+  ['last', /^(?:last|family|sur)[ -]?names?$|^last$|^surname$/i],
+  ['name', /\bnames?\b|participant|^who\b|child\b|children|pupil|student|guest|attendee|maker|person|full name/i],
+];
+
+export const roleOf = (heading: string): Role | null => {
+  const text = heading.trim();
+  if (text === '') return null;
+  if (/\d/.test(text.replace(/\(.*?\)/g, '')) || text.length > 60) return null;
+  return HEADINGS.find(([, pattern]) => pattern.test(text))?.[0] ?? null;
+};
+
+/** The one unit in a heading, such as `Wrist (cm)` or `Wrist in inches`, for the bare numbers below it; two of them say none. */
+export function unitIn(heading: string): string {
+  const metric = /(?:^|[^\p{L}])(mm|cm|millimet|centimet)/iu.exec(heading)?.[1]?.slice(0, 1).toLowerCase();
+  const imperial = /(?:^|[^\p{L}])(?:inch(?:es)?|ins?\.?\s*(?:$|[)\]]))/iu.test(heading);
+  if (metric && imperial) return '';
+  return metric ? (metric === 'm' ? 'mm' : 'cm') : imperial ? 'in' : '';
+}
+
+/** A cell of a line and where it stands. */
+export interface Cell {
+  readonly text: string;
+  readonly from: number;
+  readonly to: number;
+}
+
+/** Cells of a line between separators; in quotes a separator is none. */
+export function cellsOf(line: string, separator: string): Cell[] {
+  const cells: Cell[] = [];
+  let from = 0;
+  let quoted = false;
+  const cut = (to: number): void => {
+    const raw = line.slice(from, to);
+    const inner = raw.trim();
+    const text =
+      inner.length >= 2 && inner.startsWith('"') && inner.endsWith('"')
+        ? inner.slice(1, -1).replaceAll('""', '"')
+        : inner;
+    cells.push({ text, from, to });
+  };
+  for (let i = 0; i < line.length; i++) {
+    if (line[i] === '"' && (quoted || line.slice(from, i).trim() === '')) quoted = !quoted;
+    else if (line[i] === '"' && quoted) quoted = false;
+    else if (line[i] === separator && !quoted) {
+      cut(i);
+      from = i + 1;
+    }
+  }
+  cut(line.length);
+  // A table of Markdown stands between bars.
+  if (separator === '|' && cells.length > 2 && cells[0]!.text === '' && cells.at(-1)!.text === '')
+    return cells.slice(1, -1);
+  return cells;
+}
+
+/** What the values of a column without a known heading say that it holds. */
+export function roleByValues(values: readonly string[], phrases: Phrases): Role {
+  const filled = values.map((value) => value.trim()).filter((value) => value !== '' && !NOTHING.test(value));
+  if (filled.length === 0) return 'note';
+  const share = (test: (value: string) => boolean): number => filled.filter(test).length / filled.length;
+  const means = (as: string) => (value: string) => phraseOf(value, phrases)?.as === as;
+  if (
+    share((value) => {
+      const girth = girthAt(value, 0, 'wrist', true);
+      return girth !== null && girth.mm !== null && /[.,]|cm|mm|in|"|½|¼|¾|\d{3}/i.test(value);
+    }) >= 0.6
+  )
+    return 'wrist';
+  if (share((value) => /^\d{1,2}$/.test(value) || ageAt(value, 0) !== null) >= 0.6) return 'age';
+  for (const as of ['project', 'skill', 'skin', 'colour'] as const) if (share(means(as)) >= 0.6) return as;
+  return 'note';
+}
+
+/** What a whole cell means, where it is one phrase. */
+export function phraseOf(text: string, phrases: Phrases) {
+  const words = wordsIn(text);
+  for (const { words: own, means } of phrases.get(words[0] ?? '') ?? [])
+    if (own.length <= words.length && own.every((word, i) => word === words[i])) return means;
+  return null;
+}
+
+const asked = (
+  found: Findings,
+  field: 'wrist' | 'hand' | 'age' | 'skill' | 'project' | 'colour',
+  text: string,
+): void => {
+  found.faults.push({ field, text, problem: `“${text}” was not understood as ${field}; it is kept as a note` });
+  found.notes.push(text);
+};
+
+/** Reads a cell as what its column holds, into the findings of its line. */
+export function readCell(
+  role: Role,
+  line: string,
+  { text, from, to }: Cell,
+  heading: string,
+  phrases: Phrases,
+  found: Findings,
+): void {
+  if (text === '') return;
+  const all = (as: Findings['spans'][number]['as']): void => void found.spans.push({ from, to, as });
+  switch (role) {
+    case 'number':
+    case 'contact':
+      return all('noise');
+    case 'name':
+    case 'first':
+    case 'last': {
+      const start = leadingMarks(text, 0, text.length);
+      const aged = /\(\s*\d{1,2}\s*\)?\s*$/.exec(text);
+      if (aged) found.ages.push({ age: Number(/\d+/.exec(aged[0])![0]), from, to });
+      const name = text.slice(start, aged?.index ?? text.length).trim();
+      if (name) found.runs.push({ from, to, text: name });
+      return all('name');
+    }
+    case 'age': {
+      all('age');
+      if (NOTHING.test(text) || matchAt(UNKNOWN, text, 0)) return;
+      const age = /^(\d{1,3})(?:\s*(?:[½¼¾]|1\/2)|[.,]\d)?$/.exec(text);
+      const worded = age ? null : ageAt(text, 0);
+      if (age && Number(age[1]) <= 120) found.ages.push({ age: Number(age[1]), from, to });
+      else if (worded && worded.to >= text.trimEnd().length) {
+        found.ages.push({ age: worded.age, from, to });
+        if (worded.ask) found.faults.push({ field: 'age', text, problem: worded.ask });
+      } else if (/^(?:adult|grown[- ]?up|over 18|18\+)$/i.test(text) || schoolYearAt(text, 0) === text.length)
+        found.notes.push(text);
+      else asked(found, 'age', text);
+      return;
+    }
+    case 'wrist':
+    case 'hand': {
+      all(role);
+      if (NOTHING.test(text) || matchAt(UNKNOWN, text, 0)) return;
+      const girth = girthAt(text, 0, role, true, unitIn(heading));
+      if (!girth) return asked(found, role, text);
+      if (girth.problem !== null)
+        found.faults.push({
+          field: role,
+          text,
+          problem: girth.problem,
+          ...(girth.choices && { choices: girth.choices }),
+        });
+      else if (girth.either)
+        found.faults.push({ field: role, text, problem: `“${text}”: which of the two? taken as between them` });
+      if (role === 'hand') found.hand = girth.mm === null ? null : Math.round(girth.mm);
+      else found.wrists.push({ mm: girth.mm, estimate: girth.estimate, from, to });
+      const rest = text.slice(girth.to).trim();
+      if (/[\p{L}\d]/u.test(rest) && !/^(?:wrist|ish|est)/i.test(rest)) found.notes.push(rest);
+      return;
+    }
+    case 'skill':
+    case 'project': {
+      if (NOTHING.test(text) && !(role === 'skill' && /^no(?:ne)?$/i.test(text))) return all(role);
+      const own = nothingFound();
+      new Stretch(line, from, to, { leads: false, phrases }, own).read();
+      if (role === 'skill') {
+        const yes = /^(?:y|yes|yep|true|a few|✓|✔)$/i.test(text);
+        const no = /^(?:n|no|nope|none|false|✗|x)$/i.test(text);
+        const whole = phraseOf(text, phrases);
+        const skill = whole?.as === 'skill' ? whole.skill : (own.skill ?? (yes ? 'steady' : no ? 'new' : null));
+        if (skill) found.skill = skill;
+        else asked(found, 'skill', text);
+      } else if (own.projects.length > 0) found.projects.push({ ...own.projects[0]!, sure: true });
+      else asked(found, 'project', text);
+      if (role === 'project') {
+        found.colours.push(...own.colours);
+        Object.assign(found.options, own.options);
+        if (new Set(own.projects.map(({ slug }) => slug)).size > 1)
+          found.faults.push({ field: 'project', text, problem: 'It names more than one piece: which?' });
+      }
+      return all(role);
+    }
+    case 'colour': {
+      const own = nothingFound();
+      new Stretch(line, from, to, { leads: false, phrases }, own).read();
+      found.colours.push(...own.colours);
+      if (own.colours.length === 0 && !NOTHING.test(text)) found.notes.push(text);
+      return all('colour');
+    }
+    case 'skin':
+    case 'note': {
+      if (NOTHING.test(text)) return all(role);
+      const own = nothingFound();
+      new Stretch(line, from, to, { leads: false, phrases }, own).read();
+      for (const avoid of own.avoid) if (!found.avoid.includes(avoid)) found.avoid.push(avoid);
+      found.notes.push(text);
+      return all(role);
+    }
+    case 'free':
+      new Stretch(line, from, to, { leads: false, phrases }, found).read();
+  }
+}

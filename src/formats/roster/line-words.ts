@@ -1,0 +1,97 @@
+import { wordsIn } from './vocabulary';
+
+const set = (words: string): ReadonlySet<string> => new Set(words.split(' '));
+
+/** Words that hold a line together and say nothing of a seat by themselves. */
+export const NOISE = set(
+  'please pls plz and with in a an the for wants want would like likes making makes make one piece band bands bracelet bracelets cord cords both each is are has his her their of to thanks thank you also size circumference circ girth around round wrist wrists skill level experience name names x ok yes no none nil nothing na n/a tbc tba paid unpaid confirmed booked colour colours color colors project age aged years old keychain keychains',
+);
+
+/** Words of sentences: two of them, and a line without measures is a text, not a person. */
+const SENTENCE = set(
+  'the is are was were we you your our my me i they them it its this that these those here there please thanks thank see let know if so but because will would could should can shall have has had be been from all everyone everybody anyone who what when where which how any some send bring come coming came look looking forward tell ask need needs sorry just get got put do does did not dont don’t can’t cannot at on by about for with and or to of as up out then',
+);
+
+/** A word in small letters that belongs to a sentence around a name. */
+export const isFiller = (word: string): boolean =>
+  word === word.toLowerCase() && SENTENCE.has(word.replace(/[?!.,:;]+$/, ''));
+
+const GREETING =
+  /^(?:hi|hello|hey|dear|good (?:morning|afternoon|evening)|greetings|welcome|morning|evening)(?!\p{L})/iu;
+const SIGN_OFF =
+  /^(?:thanks|thank you|many thanks|best(?: wishes| regards)?|kind(?:est)? regards|regards|warm(?:est)? (?:wishes|regards)|cheers|yours|love|see you|sincerely|all the best|take care|bye|x+|sent from|ps|p\.s\.|cc|fwd?|re|subject|from|to|date)(?!\p{L})[ .,:;!–—-]*/iu;
+
+/** Words that head a part of a list, or name the list, and are nobody's name. */
+const HEADING = set(
+  'table tables group groups session sessions class classes workshop workshops list lists register attendees attendance participants participant booking bookings guests morning afternoon evening monday tuesday wednesday thursday friday saturday sunday mon tue wed thu fri sat sun sign signup sign-up sheet makers club course event party children kids adults juniors seniors beginners places week term spring summer autumn winter january february march april june july august september october november december total names bracelets keychains waiting reserve reserves confirmed cancelled cancellations room',
+);
+const ORGANISATION = set(
+  'trust centre center school college library ltd limited council association society church hall studio academy institute museum gallery charity foundation committee community cic llp inc guild arts',
+);
+/** Months and days that people are called by: alone they head nothing. */
+const ALSO_NAMES = set('april june may august summer autumn kay sunday wednesday class hall church');
+
+export const isGreeting = (text: string): boolean => GREETING.test(text);
+export const isSignOff = (text: string): boolean => SIGN_OFF.test(text);
+export const isTotal = (text: string): boolean =>
+  /^(?:sub)?total(?!\p{L})|^(?:sum|in all|altogether|count)(?!\p{L})|^\d+ (?:people|places|seats|children|kids|in all|altogether|spaces|names)(?!\p{L})/iu.test(
+    text,
+  );
+
+/** Whether a line is a rule, an empty place or marks alone. */
+export const isBlank = (text: string): boolean => !/\p{L}/u.test(text.replace(/^\s*#?\d{1,3}\s*[.):-]?/, ''));
+
+/** Whether a line without measures reads as a sentence. */
+export function isSentence(text: string): boolean {
+  const words = text.match(/[\p{L}\p{M}'’]+/gu) ?? [];
+  const lower = words.filter((word) => SENTENCE.has(word.toLowerCase()) && word[0] === word[0]!.toLowerCase());
+  return (
+    isGreeting(text) ||
+    lower.length >= 2 ||
+    (words.length >= 4 && lower.length >= 1) ||
+    (/[!?]$/.test(text) && lower.length >= 1)
+  );
+}
+
+/** Whether a line without measures heads what comes, by its words. */
+export function isHeading(text: string): boolean {
+  const words = wordsIn(text);
+  const heading = words.filter((word) => HEADING.has(word) && !(ALSO_NAMES.has(word) && words.length <= 2));
+  if (/:\s*$/.test(text)) return true;
+  if (heading.length > 0 && (words.length <= 2 || heading.length >= words.length / 3)) return true;
+  if (words.length >= 3 && words.some((word) => ORGANISATION.has(word))) return true;
+  // Capitals throughout, of more words than a name has.
+  return words.length >= 4 && text === text.toUpperCase();
+}
+
+/** A list's own marks before what is written on a line: bullets, numbers, ticks, a key, signs of a quoted mail. */
+export function leadingMarks(text: string, from: number, to: number): number {
+  let at = from;
+  for (;;) {
+    const rest = text.slice(at, Math.min(to, at + 24));
+    const mark =
+      /^[\s>•*·▪◦●○■□☐☑☒✓✔✗✘✅❌❎_–—-]+(?=[^\d\s]|\s|\d)/u.exec(rest) ??
+      /^\[[ xX✓✗]?\]\s*/u.exec(rest) ??
+      /^#?\(?\d{1,3}[.)](?!\d)\s*/.exec(rest) ??
+      /^#\d{1,3}\s+/.exec(rest) ??
+      /^(?:name|who|participant)\s*[:=]\s*/i.exec(rest) ??
+      /^(?:and|also|then|plus)\s+(?=\p{Lu})/u.exec(rest);
+    if (!mark || mark[0].length === 0) return at;
+    // A minus before a number, or a dash alone, is no bullet of a text that goes on without a space.
+    at += mark[0].length;
+  }
+}
+
+export const CANCELLED =
+  /(?:^|[^\p{L}])(?:cancel(?:led|ed|s|lation)?|can[’']?t (?:make it|come)|cannot (?:make it|come)|not coming|no longer coming|dropped out|has to drop out|won[’']?t be coming|withdrawn|won[’']?t make it)(?!\p{L})/iu;
+export const MAYBE =
+  /(?:^|[^\p{L}])(?:reserve|waiting list|wait list|waitlist|standby|stand-by|if there is (?:room|space)|provisional(?:ly)?|might come|may come|not sure if)(?!\p{L})/iu;
+export const PLUS_ONE =
+  /\+ ?(?:1|one|2|two|guest|friend|sister|brother|mum|dad)(?!\p{L})(?: (?:friend|guest|more))?|(?:^|[^\p{L}])(?:plus (?:one|1|a friend|guest|friend)|and (?:a |one )?(?:friend|guest)|brings? a friend|with a friend)(?!\p{L})/iu;
+
+/** Said where a wrist is not known yet. */
+export const UNKNOWN =
+  /(?:wrist )?(?:tbc|tba|t\.b\.c\.?|to be (?:confirmed|measured)|not (?:yet )?measured|not measured yet|unmeasured|unknown|not known|no idea|(?:will |to )?measure (?:on the day|there|at the session|later)|will measure(?: on the day)?|same as last time|as last time|as before|same as before|to follow|later|don[’']?t know|dont know|ask (?:her|him|them|mum|dad)|pending|\?{1,3})(?!\p{L})/iuy;
+/** Said where there is nothing. */
+export const NOTHING =
+  /^(?:[-–—/.]*|no|none|nil|n\/?a|nothing|no allergies|none known|no known allergies|not that (?:i|we) know(?: of)?|x)$/iu;

@@ -1,0 +1,351 @@
+import type { Avoid, Skill } from '../../core/studio';
+import { ageAt, girthAt, schoolYearAt } from './measures';
+import { UNKNOWN } from './line-words';
+import type { RosterFault, Span, SpanKind } from './roster-line';
+import { matchAt, tokensOf, type Token } from './tokens';
+import { wordsIn, type Meaning, type Phrases } from './vocabulary';
+
+/** A wrist as it was written, and where. */
+interface Wrist {
+  readonly mm: number | null;
+  readonly estimate: boolean;
+  readonly from: number;
+  readonly to: number;
+}
+
+/** Words that nothing took: a name, a remark, or a question. */
+export interface Run {
+  readonly from: number;
+  readonly to: number;
+  readonly text: string;
+}
+
+/** All that is found in a line, field by field. */
+export interface Findings {
+  wrists: Wrist[];
+  hand: number | null;
+  ages: { age: number | null; from: number; to: number }[];
+  skill: Skill | null;
+  projects: { slug: string; from: number; to: number; sure: boolean }[];
+  avoid: Avoid[];
+  colours: { name: string; hex: string | null; from: number; to: number }[];
+  options: { loop?: 'finger' | 'wrist' | 'neck'; wraps?: number };
+  notes: string[];
+  faults: RosterFault[];
+  spans: Span[];
+  runs: Run[];
+  /** Small whole numbers that stand alone. */
+  smalls: Run[];
+}
+
+export const nothingFound = (): Findings => ({
+  wrists: [],
+  hand: null,
+  ages: [],
+  skill: null,
+  projects: [],
+  avoid: [],
+  colours: [],
+  options: {},
+  notes: [],
+  faults: [],
+  spans: [],
+  runs: [],
+  smalls: [],
+});
+
+const S = String.raw`[ \u00a0\t]{0,3}`;
+/** Addresses, numbers to call, money, hours and days: of a person, but not of a seat. */
+const CONTACT =
+  /[\p{L}\d._%+-]{1,64}@[\p{L}\d.-]{1,80}|https?:\/\/\S{1,200}|\+?\d(?:[ -]?\d){8,14}(?!\s?(?:cm|mm|in))|[£$€]\s?\d{1,5}(?:[.,]\d{2})?|\d{1,2}[:.]\d{2}\s?(?:am|pm)?(?=[\s,;.\])]|$)(?<!\d[.]\d{2})|\d{1,2}\/\d{1,2}\/\d{2,4}|\d{4}-\d{2}-\d{2}/iuy;
+const HAND = new RegExp(`hand(?:s|${S}(?:girth|size|width|circ(?:umference)?\\.?|measures|is))?${S}[:=]?${S}`, 'iuy');
+const WRIST = new RegExp(`wrist(?:s|${S}(?:size|girth|circ(?:umference)?\\.?|measures|is))?${S}[:=]?${S}`, 'iuy');
+const LOOP = /(neck|wrist|finger)[ -](?:loop|lanyard)s?(?!\p{L})/iuy;
+const LANYARD = /lanyards?(?!\p{L})/iuy;
+const WRAPS = /(?:(\d)|(single|double|triple|two|three|four))[ -]?(?:x )?wraps?(?!\p{L})|wraps?[ :]{1,2}(\d)(?!\d)/iuy;
+const WRAP_WORDS: Readonly<Record<string, number>> = { single: 1, double: 2, two: 2, triple: 3, three: 3, four: 4 };
+const GUESS = /^(?:~|≈|±|c|ca|circa|about|approx|approximately|around|roughly|abt|maybe|probably|est|perhaps)$/;
+const GLYPH = /^[¼½¾⅓⅔⅛⅜⅝⅞]$/;
+
+/** Words that say a skill wherever they stand; any other does only where it stands alone. */
+export const STRONG_SKILL = new Set(
+  'beginner beginners novice newbie newcomer steady fluent experienced advanced intermediate expert confident improver skilled'.split(
+    ' ',
+  ),
+);
+
+interface Ways {
+  /** Whether the first words are a name unless something shows that they are not. */
+  readonly leads: boolean;
+  readonly phrases: Phrases;
+}
+
+/** Reads a stretch of a line, whatever order things stand in; what nothing takes is left as runs of words. */
+export class Stretch {
+  private readonly tokens: Token[];
+  private lead: boolean;
+  private run: { from: number; to: number } | null = null;
+  private readonly mono: boolean;
+  private readonly start: number;
+
+  constructor(
+    private readonly text: string,
+    from: number,
+    to: number,
+    private readonly ways: Ways,
+    private readonly found: Findings,
+  ) {
+    this.tokens = tokensOf(text, from, to);
+    this.lead = ways.leads;
+    const own = text.slice(from, to);
+    this.mono = own === own.toLowerCase() || own === own.toUpperCase();
+    this.start = this.tokens[0]?.from ?? to;
+  }
+
+  read(): void {
+    for (let i = 0; i < this.tokens.length;) {
+      const token = this.tokens[i]!;
+      const taken = this.separator(i) ?? this.special(token, i) ?? this.phrase(i);
+      if (taken === null) {
+        this.extend(token);
+        i += 1;
+        continue;
+      }
+      i = this.after(i, taken);
+    }
+    this.endRun();
+  }
+
+  private mark(from: number, to: number, as: SpanKind): number {
+    this.endRun();
+    this.found.spans.push({ from, to, as });
+    this.lead = false;
+    return to;
+  }
+
+  private after(i: number, to: number): number {
+    let next = i;
+    while (next < this.tokens.length && this.tokens[next]!.from < to) next += 1;
+    return Math.max(next, i + 1);
+  }
+
+  private extend(token: Token): void {
+    if (this.run) this.run.to = token.to;
+    else this.run = { from: token.from, to: token.to };
+  }
+
+  private endRun(): void {
+    const { run } = this;
+    this.run = null;
+    if (!run) return;
+    const text = this.text.slice(run.from, run.to);
+    // “Wren 15”: the number after the words is not of them.
+    const last = /(?:^|[\p{L}\p{M}.] {1,3})(\d{1,2})$/u.exec(text)?.[1];
+    const end = run.to - (last?.length ?? 0);
+    if (last !== undefined) this.found.smalls.push({ from: end, to: run.to, text: last });
+    if (end > run.from)
+      this.found.runs.push({ from: run.from, to: end, text: this.text.slice(run.from, end).trimEnd() });
+  }
+
+  /** A mark between fields. */
+  private separator(i: number): number | null {
+    const { text, from, to, kind } = this.tokens[i]!;
+    if (kind !== 'mark') return null;
+    const before = this.text[from - 1] ?? ' ';
+    const after = this.text[to] ?? ' ';
+    const spaced = /\s/.test(before) && /\s/.test(after);
+    const isOne =
+      /[,;|]/.test(text) ||
+      (/[-–—/•·+]/.test(text) && spaced) ||
+      (/[:–—]/.test(text) && /\s/.test(after)) ||
+      (text === '.' && /\s/.test(after) && !/\p{Lu}$/u.test(before) && !this.lead);
+    if (!isOne || (text === ',' && /\d/.test(before) && /\d/.test(after))) return null;
+    this.endRun();
+    this.lead = false;
+    this.found.spans.push({ from, to, as: 'noise' });
+    return to;
+  }
+
+  /** What has a form of its own: girths, ages, addresses, loops and wraps. */
+  private special(token: Token, i: number): number | null {
+    const { text, from, lower, kind } = token;
+    const startsWord = i === 0 || !/[\p{L}\d]/u.test(this.text[from - 1] ?? ' ');
+    if (!startsWord) return null;
+    if (kind === 'number' || text === '+' || /[£$€]/.test(text) || (kind === 'word' && this.text[token.to] !== ' ')) {
+      const contact = matchAt(CONTACT, this.text, from);
+      if (contact) return this.mark(from, from + contact[0].length, 'noise');
+    }
+    if (kind === 'word') {
+      const named = this.named(token);
+      if (named !== null) return named;
+      const loop = matchAt(LOOP, this.text, from);
+      if (loop) {
+        this.found.options.loop = loop[1]!.toLowerCase() as 'finger' | 'wrist' | 'neck';
+        if (/lanyard/i.test(loop[0])) this.project('fob-ring', from, from + loop[0].length, true);
+        return this.mark(from, from + loop[0].length, 'option');
+      }
+      if (matchAt(LANYARD, this.text, from) && !this.isLeadName(i)) {
+        this.found.options.loop ??= 'neck';
+        return null;
+      }
+    }
+    const wraps = matchAt(WRAPS, this.text, from);
+    if (wraps && !(this.lead && i === 0)) {
+      this.found.options.wraps = Number(wraps[1] ?? wraps[3] ?? WRAP_WORDS[wraps[2]!.toLowerCase()]);
+      return this.mark(from, from + wraps[0].length, 'option');
+    }
+    const school = kind === 'word' || kind === 'number' ? schoolYearAt(this.text, from) : null;
+    if (school !== null) {
+      const { lead } = this;
+      this.found.notes.push(this.text.slice(from, school));
+      this.mark(from, school, 'note');
+      // “Year 4: Sam Wood”: the name comes after.
+      this.lead = lead && i === 0;
+      return school;
+    }
+    if (kind !== 'word' || /^(?:age|aged|ages|nearly|almost|turning|turned|just|soon|is)$/.test(lower)) {
+      const before = this.text[from - 1] ?? ' ';
+      const age = text === '(' && !/\s/.test(before) ? null : ageAt(this.text, from);
+      if (age) {
+        this.found.ages.push({ age: age.age, from, to: age.to });
+        if (age.ask)
+          this.found.faults.push({ field: 'age', text: this.text.slice(from, age.to).trim(), problem: age.ask });
+        return this.mark(from, age.to, 'age');
+      }
+    }
+    if (
+      kind === 'number' ||
+      GLYPH.test(text) ||
+      (GUESS.test(lower) && /\d|[¼½¾]/.test(this.text.slice(token.to, token.to + 4)))
+    )
+      return this.girth(from, from, 'wrist', false);
+    const unknown = kind === 'word' || text === '?' ? matchAt(UNKNOWN, this.text, from) : null;
+    if (unknown && !(this.lead && i === 0)) return this.mark(from, from + unknown[0].length, 'wrist');
+    return null;
+  }
+
+  /** A girth that is said to be of wrist or hand. */
+  private named({ from, lower }: Token): number | null {
+    if (!/^(?:wrist|wrists|hand|hands)$/.test(lower)) return null;
+    const which = lower.startsWith('wrist') ? 'wrist' : 'hand';
+    const label = matchAt(which === 'wrist' ? WRIST : HAND, this.text, from);
+    if (!label) return null;
+    const at = from + label[0].length;
+    const girth = this.girth(at, from, which, true);
+    if (girth !== null) return girth;
+    const unknown = matchAt(UNKNOWN, this.text, at);
+    if (unknown) return this.mark(from, at + unknown[0].length, which);
+    return null;
+  }
+
+  private girth(at: number, from: number, which: 'wrist' | 'hand', named: boolean): number | null {
+    const girth = girthAt(this.text, at, which, named);
+    if (!girth) return null;
+    const text = this.text.slice(at, girth.to).trim();
+    if (girth.problem !== null)
+      this.found.faults.push({
+        field: which,
+        text,
+        problem: girth.problem,
+        ...(girth.choices && { choices: girth.choices }),
+      });
+    else if (girth.either)
+      this.found.faults.push({ field: which, text, problem: `“${text}”: which of the two? taken as between them` });
+    if (which === 'hand') this.found.hand ??= girth.mm === null ? null : Math.round(girth.mm);
+    else this.found.wrists.push({ mm: girth.mm, estimate: girth.estimate, from, to: girth.to });
+    return this.mark(from, girth.to, which);
+  }
+
+  /** Whether a word may be of a name: it is among the first of a line that a name leads. */
+  private isLeadName(i: number): boolean {
+    const token = this.tokens[i]!;
+    if (!this.lead) return false;
+    return i === 0 || !(this.mono || token.text === token.lower);
+  }
+
+  /** The longest phrase of the vocabulary that begins at a word. */
+  private phrase(i: number): number | null {
+    const first = this.tokens[i]!;
+    if (first.kind === 'mark') return null;
+    const [head] = wordsIn(first.text);
+    for (const { words, means } of this.ways.phrases.get(head ?? '') ??
+      this.ways.phrases.get((head ?? '').replace(/s$/, '')) ??
+      []) {
+      const to = this.spells(first.from, words);
+      if (to === null || !this.may(i, means, words, to)) continue;
+      return this.take(means, first.from, to);
+    }
+    return null;
+  }
+
+  /** Where some words end that are written from a place on, whatever marks stand between them; null where they are not. */
+  private spells(from: number, words: readonly string[]): number | null {
+    let at = from;
+    for (const [n, word] of words.entries()) {
+      if (n > 0) {
+        const gap = /^[ \u00a0&'’.\u2010\u2011-]{1,4}/.exec(this.text.slice(at, at + 5));
+        if (!gap) return null;
+        at += gap[0].length;
+      }
+      const own = this.text.slice(at, at + word.length);
+      if (own.toLowerCase() !== word) return null;
+      at += word.length;
+    }
+    if (this.text[at]?.toLowerCase() === 's' && !/s$/.test(words.at(-1)!)) at += 1;
+    return /[\p{L}\p{M}\d]/u.test(this.text[at] ?? ' ') ? null : at;
+  }
+
+  /** Whether a phrase may stand here: not for the first words of a name, and weak ones only where they stand alone. */
+  private may(i: number, means: Meaning, words: readonly string[], to: number): boolean {
+    const first = this.tokens[i]!;
+    const alone = !this.run && this.endsField(to);
+    if (this.lead) {
+      if (means.as === 'colour') return false;
+      if (i === 0 || this.start === first.from)
+        return means.as === 'project' ? alone : means.as === 'skill' && alone && words.length > 1;
+      if (words.length === 1 && this.isLeadName(i)) return false;
+    }
+    if (means.as === 'skill' && words.length === 1 && !STRONG_SKILL.has(words[0]!)) return alone;
+    if (means.as === 'project' && !means.strong) return alone || !this.run;
+    return true;
+  }
+
+  /** Whether a field ends at a place: a mark, a number, the end, or another phrase that is sure. */
+  private endsField(to: number): boolean {
+    const rest = this.text.slice(to, to + 40);
+    const next = /^\s*(\S?)/.exec(rest)![1]!;
+    if (next === '' || /[,;|:/()\d!.–—-]/.test(next)) return true;
+    const token = tokensOf(this.text, to, Math.min(this.text.length, to + 40))[0];
+    return (
+      token !== undefined &&
+      (this.ways.phrases.has(token.lower) || /^(?:age|aged|about|approx|wrist|hand|please|and)$/.test(token.lower))
+    );
+  }
+
+  private project(slug: string, from: number, to: number, sure: boolean): void {
+    this.found.projects.push({ slug, from, to, sure });
+  }
+
+  private take(means: Meaning, from: number, to: number): number {
+    const text = this.text.slice(from, to);
+    switch (means.as) {
+      case 'project': {
+        const led = this.lead && from === this.start;
+        this.project(means.slug, from, to, !led && means.strong);
+        return this.mark(from, to, 'project');
+      }
+      case 'skill':
+        if (this.found.skill !== null && this.found.skill !== means.skill)
+          this.found.faults.push({ field: 'skill', text, problem: `“${text}” and another skill: which?` });
+        this.found.skill ??= means.skill;
+        return this.mark(from, to, 'skill');
+      case 'skin':
+        if (means.avoid && !this.found.avoid.includes(means.avoid)) this.found.avoid.push(means.avoid);
+        if (!means.avoid) this.found.notes.push(text);
+        return this.mark(from, to, 'skin');
+      case 'colour':
+        this.found.colours.push({ name: text, hex: means.hex, from, to });
+        return this.mark(from, to, 'colour');
+    }
+  }
+}
