@@ -23,7 +23,7 @@ function guarded(response: Response): Response {
 function isGoodAddress({ pathname, search }: URL): boolean {
   try {
     const text = decodeURIComponent(pathname) + decodeURIComponent(search.replaceAll('+', ' '));
-    // eslint-disable-next-line no-control-regex
+
     return isGoodText(text) && !/[\u0000-\u001f\u007f]/.test(text);
   } catch {
     return false;

@@ -1,7 +1,6 @@
 export type { Seat } from './seat';
 export * from './records';
 export { compareSchools, groupOf, planSeat, type SeatPlan } from './plan-seat';
-export { planSeats } from './plan-seats';
 export { tryProject } from './try-project';
 export { cutNow, planSession, type PlannedSeat, type SessionPlan, type WholeSession } from './plan-session';
 export { sameAs, type KnownPerson } from './same-person';

@@ -1,3 +1,3 @@
 export { packStudio, packTexts } from './pack';
 export { unpackStudio, type Unpacked } from './unpack';
-export { LEVEL, type Tables } from './manifest';
+export type { Tables } from './manifest';

@@ -21,6 +21,9 @@ export type Role =
   | 'contact'
   | 'free';
 
+/** Columns that the name of a person is in. */
+export const NAMES: ReadonlySet<Role> = new Set(['name', 'first', 'last']);
+
 /** Words of headings, the surest first: a heading is what the first of these that it has says. */
 const HEADINGS: readonly (readonly [Role, RegExp])[] = [
   ['number', /^(?:#|no\.?|nr\.?|num(?:ber)?|id|seat|row|place)$/i],

@@ -139,18 +139,17 @@ const problemOf = (name: string, found: Findings): RosterFault[] => {
 
 /** The seats that a line’s findings come to: one, or two where it names two people. */
 export function seatsOf(found: Findings, line: number, text: string, above: Above, given = ''): RosterLine[] {
-  let { name, rests, nameRun } = given
-    ? { name: given, rests: found.runs, nameRun: null as Run | null }
-    : nameOf(found);
-  if (!given && name === '' && nameRun) name = tidy(text.slice(nameRun.from, nameRun.to));
+  const led = given ? { name: given, rests: found.runs, nameRun: null } : nameOf(found);
+  const { nameRun } = led;
+  const name = led.name || (nameRun ? tidy(text.slice(nameRun.from, nameRun.to)) : '');
   const [cancelled, maybe, plus] = [CANCELLED, MAYBE, PLUS_ONE].map((pattern) => pattern.exec(text)?.[0].trim());
   const known = {
     age: found.ages.find(({ age }) => age !== null)?.age ?? null,
     wrist: found.wrists.length > 0 || found.faults.some(({ field }) => field === 'wrist'),
   };
   const left = readSmalls(found, known);
-  const second = secondPerson(rests, found, nameRun);
-  rests = rests.filter(
+  const second = secondPerson(led.rests, found, nameRun);
+  const rests = led.rests.filter(
     (run) => run !== second && !(plus && PLUS_ONE.test(run.text)) && !(maybe && MAYBE.test(run.text)),
   );
   readRests(

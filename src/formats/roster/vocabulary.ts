@@ -1,28 +1,19 @@
-import { Type, type Static } from '@sinclair/typebox';
-import { SlugSchema, type Avoid, type Skill } from '../../core/studio';
+import type { Avoid, Skill } from '../../core/studio';
 import type { RosterProject } from './roster-line';
 import SHIPPED from './vocabulary.json';
 
-const Words = Type.Array(Type.String({ minLength: 1, maxLength: 60 }), { maxItems: 200 });
-const closed = { additionalProperties: false };
-
-/** What people's words in a list mean: of pieces, skills, skin and colours. */
-export const VocabularySchema = Type.Object(
-  {
-    format: Type.Literal('lapboard-vocabulary'),
-    version: Type.Literal(1),
-    pieces: Type.Record(SlugSchema, Words),
-    kinds: Type.Object({ bracelet: Words, keychain: Words }, closed),
-    skills: Type.Object({ new: Words, steady: Words, fluent: Words }, closed),
-    skin: Type.Object({ nickel: Words, synthetic: Words, note: Words }, closed),
-    colours: Type.Record(Type.String({ maxLength: 40 }), Type.String({ pattern: '^#[0-9a-f]{6}$' })),
-    shades: Words,
-    known: Type.Optional(Type.String({ maxLength: 200 })),
-  },
-  closed,
-);
-export type Vocabulary = Static<typeof VocabularySchema>;
-export const SHIPPED_VOCABULARY = SHIPPED as Vocabulary;
+/** What people’s words in a list mean: of pieces by slug, kinds of them, skills, skin, and colours as hex. */
+export interface Vocabulary {
+  readonly pieces: Readonly<Record<string, readonly string[]>>;
+  readonly kinds: Readonly<Record<'bracelet' | 'keychain', readonly string[]>>;
+  readonly skills: Readonly<Record<Skill, readonly string[]>>;
+  /** What is to be avoided, and what is only noted. */
+  readonly skin: Readonly<Record<Avoid | 'note', readonly string[]>>;
+  readonly colours: Readonly<Record<string, string>>;
+  /** Words before a colour that are of it. */
+  readonly shades: readonly string[];
+}
+export const SHIPPED_VOCABULARY: Vocabulary = SHIPPED;
 
 /** What some words mean, as a line is read. */
 export type Meaning =

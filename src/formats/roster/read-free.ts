@@ -1,0 +1,54 @@
+import { hasData, hasMeasure, headingOf } from './headings';
+import { isBlank, isGreeting, isSentence, isSignOff, isTotal, leadingMarks } from './line-words';
+import { MOST, skipped, tooLong, type Line } from './lines';
+import { nothingFound, Stretch, type Findings } from './read-stretch';
+import type { RosterLine } from './roster-line';
+import { seatsOf, type Above } from './seat-of';
+import type { Phrases } from './vocabulary';
+
+const namesSomebody = (found: Findings): boolean => found.runs.some(({ text }) => /\p{L}/u.test(text));
+
+/** A chat's time and sender before what was written. */
+const CHAT =
+  /^\s{0,3}(?:\[?(?:\d{1,4}[./-]\d{1,2}[./-]\d{1,4},?\s{1,2})?\d{1,2}[:.]\d{2}(?::\d{2})?(?:\s?[ap]\.?m\.?)?\]?\s{0,2}[-–]?\s{0,2}[^:\d\n]{1,40}|[^:\d\n]{1,40}\s\(?\d{1,2}[:.]\d{2}\)?):\s{1,3}/iu;
+
+/** Free lines, one after the other: people, headings that say something of those below, and everything else. */
+export function readFree(lines: readonly Line[], words: Phrases): RosterLine[] {
+  const filled = lines.filter(({ text }) => text.trim() !== '');
+  const isChat =
+    filled.length > 1 && filled.filter(({ text }) => CHAT.test(text.slice(0, 120))).length >= filled.length / 2;
+  let above: Above = { project: null, skill: null };
+  let signedOff = false;
+  return lines.flatMap((line): RosterLine[] => {
+    const text = line.text.slice(0, MOST);
+    if (text.trim() === '') return [skipped(line, 'blank')];
+    let from = isChat ? (CHAT.exec(text.slice(0, 120))?.[0].length ?? 0) : 0;
+    const bare = text.slice(from).trim();
+    if (isBlank(bare)) return [skipped(line, 'blank')];
+    if (isTotal(bare)) return [skipped(line, 'total')];
+    const marked = leadingMarks(text, from, text.length);
+    const isListed = marked > from;
+    from = marked;
+    const found = nothingFound();
+    new Stretch(text, from, text.length, { leads: true, phrases: words }, found).read();
+    tooLong(found, line);
+    const rest = text.slice(from).trim();
+    const measured = hasMeasure(found);
+    if (isSignOff(bare) && !measured) {
+      signedOff = true;
+      return [skipped(line, 'text')];
+    }
+    const heading = isListed ? null : headingOf(rest, found, words);
+    if (heading) {
+      above = heading;
+      return [skipped(line, 'heading')];
+    }
+    // Of a line that says something of a seat, only what is left over can be a sentence.
+    const left = hasData(found) ? found.runs.map((run) => run.text).join(' ') : rest;
+    if (!measured && (isGreeting(bare) || isSentence(left))) return [skipped(line, 'text')];
+    if (isChat && !measured && !(hasData(found) && /[,;–-]/.test(rest))) return [skipped(line, 'text')];
+    if (signedOff && !hasData(found) && !isListed) return [skipped(line, 'text')];
+    if (!namesSomebody(found) && !hasData(found)) return [skipped(line, 'blank')];
+    return seatsOf(found, line.number, line.text, above);
+  });
+}
