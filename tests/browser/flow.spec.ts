@@ -149,6 +149,29 @@ test('a CSV file is read like a pasted list', async ({ page }) => {
   await expect(page.getByRole('textbox', { name: 'Wrist of Bo Trow' })).toHaveValue('~17.0 cm');
 });
 
+test('a mail is read for who is in it; what is nobody’s stays to be seen, and can be somebody after all', async ({
+  page,
+}) => {
+  await open(page, '/');
+  const id = await makeSession(page, 'From a mail');
+  await open(page, `/sessions/${id}/seats`);
+  await page
+    .getByLabel('List of who is coming')
+    .fill('Hello,\nBeginners:\nAda Quoin 16 cm in pink\nBuckle bands\nBo and Cy Trow 15 cm\n\nThanks\nMorag');
+  await page.getByRole('button', { name: 'Read the list' }).click();
+  await expect(page.getByRole('heading', { name: '3 lines read, 2 to look at' })).toBeVisible();
+  await expect(page.getByLabel('Skill of Ada Quoin')).toHaveValue('new');
+  await expect(page.getByText('in pink')).toBeVisible();
+  await page.getByText(/lines seat nobody/).click();
+  await page.getByRole('button', { name: 'Seat line 8' }).click();
+  await expect(page.getByRole('textbox', { name: 'Name, line 8' })).toHaveValue('Morag');
+  await expect(page.getByText('3 skills not given')).toBeVisible();
+  await page.getByRole('button', { name: 'Seat 4 people' }).click();
+  await expect(page.getByLabel('Note for Ada Quoin')).toHaveValue('in pink');
+  await expect(page.getByLabel('Name, seat 4')).toHaveValue('Morag');
+  await saved(page);
+});
+
 test('undo takes back an edit and a removed seat', async ({ page }) => {
   await open(page, '/');
   const id = await makeSession(page, 'To undo', [

@@ -360,7 +360,7 @@ export function PasteList({
       {rows && (
         <div>
           <h2 className="text-lg">
-            {seated.length} {seated.length === 1 ? 'seat' : 'seats'} read
+            {seated.length} {seated.length === 1 ? 'line' : 'lines'} read
             {toMend > 0 && <span className="text-error">, {toMend} to look at</span>}
           </h2>
           {unsaid.length > 0 && (
