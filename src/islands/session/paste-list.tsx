@@ -78,7 +78,7 @@ function Who({
   if (known.length === 0) return null;
   return (
     <select
-      className={`select select-xs block w-full max-w-80 ${who === undefined ? 'border-2 border-warning font-semibold' : ''}`}
+      className={`select select-xs mt-0.5 flex w-full max-w-80 ${who === undefined ? 'border-2 border-warning font-semibold' : ''}`}
       aria-label={`Who ${seat.name} is`}
       value={who ?? (who === null ? 'new' : '')}
       onChange={(event) => onChoose(event.target.value === 'new' ? null : event.target.value)}
@@ -187,7 +187,7 @@ function PreviewRow({
         <tr key={fault.field + fault.text} className="bg-base-200">
           <td />
           <td colSpan={7} className="text-sm">
-            <strong className="text-error">Look:</strong> {fault.problem}.
+            <strong className="text-error">Look:</strong> {fault.problem.replace(/[^?.]$/, '$&.')}
             {fault.choices
               ?.filter((mm) => mm >= WRIST.min && mm <= WRIST.max)
               .map((mm) => (
@@ -370,7 +370,7 @@ export function PasteList({
               </strong>
               <button
                 type="button"
-                className="btn btn-xs"
+                className="btn btn-xs bg-base-100"
                 onClick={() => setWho((row) => (row.who === undefined ? row.known[0]!.id : row.who))}
               >
                 {unsaid.length === 1 ? 'It is the same person' : 'They are the same people'}
