@@ -26,7 +26,7 @@ export function SinceNote({ model, units }: { model: SessionModel; units: Units 
         ))}
         {since.seats.length > MOST && <li>and {since.seats.length - MOST} more</li>}
       </ul>
-      <button type="button" className="btn btn-sm" onClick={() => void model.takeNote()}>
+      <button type="button" className="btn btn-sm bg-base-100" onClick={() => void model.takeNote()}>
         Noted
       </button>
     </section>

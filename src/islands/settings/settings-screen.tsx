@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { useForm, useWatch } from 'react-hook-form';
 import type { Cord } from '../../core/cord';
 import { SCHOOL_LIST } from '../../core/cut';
 import type { Hardware } from '../../core/part';
@@ -23,7 +23,10 @@ const HARDWARE_FIELDS: readonly NumberField<Hardware>[] = [
 export function SettingsScreen({ view, figures }: { view: SettingsView; figures: readonly Figure[] }) {
   const [version, setVersion] = useState(view.version);
   const [note, setNote] = useState<{ text: string; bad: boolean } | null>(null);
-  const { register, handleSubmit, formState, reset, setValue } = useForm<Settings>({ defaultValues: view.settings });
+  const { register, handleSubmit, formState, reset, setValue, control } = useForm<Settings>({
+    defaultValues: view.settings,
+  });
+  const now = useWatch({ control, name: 'figures' });
   const { errors } = formState;
   const wrong = figures.find((f) => errors.figures && f.name in errors.figures);
 
@@ -120,19 +123,21 @@ export function SettingsScreen({ view, figures }: { view: SettingsView; figures:
                       <td className="w-36 text-sm">{f.unit}</td>
                       <td className="quiet text-sm">{f.source}</td>
                       <td className="w-32 text-right">
-                        <button
-                          type="button"
-                          className="btn btn-ghost btn-xs"
-                          aria-label={`Set ${f.label} back to ${f.start}`}
-                          onClick={() =>
-                            setValue(`figures.${f.name as keyof Settings['figures']}`, f.start, {
-                              shouldDirty: true,
-                              shouldValidate: true,
-                            })
-                          }
-                        >
-                          back to {f.start}
-                        </button>
+                        {now[f.name as keyof Settings['figures']] !== f.start && (
+                          <button
+                            type="button"
+                            className="btn btn-ghost btn-xs"
+                            aria-label={`Set ${f.label} back to ${f.start}`}
+                            onClick={() =>
+                              setValue(`figures.${f.name as keyof Settings['figures']}`, f.start, {
+                                shouldDirty: true,
+                                shouldValidate: true,
+                              })
+                            }
+                          >
+                            back to {f.start}
+                          </button>
+                        )}
                       </td>
                     </tr>
                   ))}
