@@ -28,6 +28,16 @@ const PIECES = [
   'no ',
 ];
 
+/** The fastest of a few readings, ms: whatever else the machine does comes on top of any of them. */
+function timeOf(text: string): number {
+  const once = (): number => {
+    const from = performance.now();
+    readRoster(text, projects);
+    return performance.now() - from;
+  };
+  return Math.min(once(), once(), once());
+}
+
 describe('a very long list', () => {
   // A pattern that tries what it has read in other ways again would still be at it when the test’s time is over.
   it.each(PIECES)('of %j alone is read to its end', (piece) => {
@@ -40,6 +50,19 @@ describe('a very long list', () => {
         .join('\n'),
     ).toBe(text);
   });
+
+  it('takes time that grows with its length and no faster, whatever it is made of', () => {
+    const long = fc.array(fc.constantFrom(...PIECES), { minLength: 1, maxLength: 3 }).map((parts) => parts.join(''));
+    fc.assert(
+      fc.property(long, fc.boolean(), (piece, inLines) => {
+        const unit = inLines ? `${piece.repeat(200)}\n` : piece.repeat(200);
+        // Sixteen times as much: were it the square, it would take two hundred and fifty-six times as long.
+        const [few, many] = [timeOf(unit.repeat(8)), timeOf(unit.repeat(128))];
+        expect(many / Math.max(few, 1)).toBeLessThan(100);
+      }),
+      { numRuns: 12 },
+    );
+  }, 60_000);
 
   it.each([
     ['1,000 blanks between a name and a wrist', `Ann${' '.repeat(1_000)}15 cm`],
