@@ -36,6 +36,7 @@ describe('a pasted list', () => {
     ['Esk Lowther 16.5 cm 6 1/2 in, 40', { name: 'Esk Lowther', age: 40, wrist_mm: 165 }],
     ['<i onclick=go(1)>, 16.5 cm, 30', { name: '<i onclick=go(1)>', age: 30, wrist_mm: 165 }],
     ['Ruth Saltings ~', { name: 'Ruth Saltings' }],
+    ['Guest 12, 15.5 cm, 30, buckle', { name: 'Guest 12', wrist_mm: 155, age: 30 }],
     ['<b>Max</b>, 7¼", 22', { name: '<b>Max</b>', wrist_mm: 184, age: 22 }],
   ])('reads %s', (text, expected) => {
     expect(one(text).seat).toMatchObject(expected);
@@ -48,6 +49,7 @@ describe('a pasted list', () => {
     ['Ivy, 2 m, 50', 'wrist', 'cannot be a wrist'],
     ['16.5 cm, 9', 'name', 'No name'],
     ['Asta, 16.5 cm, zebra', 'rest', 'was not understood'],
+
     ['Wren 15', 'wrist', 'could be an age or a wrist'],
     ['Ivy nearly 9, 14 cm', 'age', 'until the birthday'],
     ['Jo, 15 or 16 cm', 'wrist', 'which of the two'],

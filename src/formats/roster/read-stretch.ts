@@ -74,6 +74,10 @@ export const STRONG_SKILL = new Set(
   ),
 );
 
+/** People who are not named yet, and told apart by a number. */
+const NUMBERED =
+  /(?:^| )(?:guest|child|kid|adult|person|participant|maker|pupil|student|visitor|attendee|friend|sibling|parent|place|seat|boy|girl) {1,3}\d{1,2}$/iu;
+
 interface Ways {
   /** Whether the first words are a name unless something shows that they are not. */
   readonly leads: boolean;
@@ -139,8 +143,8 @@ export class Stretch {
     this.run = null;
     if (!run) return;
     const text = this.text.slice(run.from, run.to);
-    // “Wren 15”: the number after the words is not of them.
-    const last = /(?:^|[\p{L}\p{M}.] {1,3})(\d{1,2})$/u.exec(text)?.[1];
+    // “Wren 15”: the number after the words is not of them; of “Guest 15” it is.
+    const last = NUMBERED.test(text) ? undefined : /(?:^|[\p{L}\p{M}.] {1,3})(\d{1,2})$/u.exec(text)?.[1];
     const end = run.to - (last?.length ?? 0);
     if (last !== undefined) this.found.smalls.push({ from: end, to: run.to, text: last });
     if (end > run.from)
