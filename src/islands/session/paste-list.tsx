@@ -78,7 +78,7 @@ function Who({
   if (known.length === 0) return null;
   return (
     <select
-      className={`select select-xs mt-0.5 flex w-full max-w-80 ${who === undefined ? 'border-2 border-warning font-semibold' : ''}`}
+      className={`cell max-w-80 text-sm ${who === undefined ? 'border-2 border-warning font-semibold' : ''}`}
       aria-label={`Who ${seat.name} is`}
       value={who ?? (who === null ? 'new' : '')}
       onChange={(event) => onChoose(event.target.value === 'new' ? null : event.target.value)}
