@@ -1,3 +1,6 @@
+import { readTable, STUDIO_TABLES } from '../../src/data/archive';
+import { inTransaction } from '../../src/data/transaction';
+import type { Tables } from '../../src/formats/archive';
 import { afterAll, beforeAll, beforeEach } from 'vitest';
 import { stockStudio } from '../../src/app/studio';
 import { closeDatabase, database } from '../../src/data/connection';
@@ -11,9 +14,20 @@ export function freshStudio(): void {
       throw new Error('Run these through npm test, which starts a database for them');
     await migrate();
   });
-  beforeEach(async () => {
-    await database().query('TRUNCATE settings, cords, hardware, projects, people, sessions, items CASCADE');
-    await stockStudio();
-  });
+  beforeEach(emptyStudio);
   afterAll(closeDatabase);
+}
+
+/** Every row of a studio that an archive holds. */
+export const everything = (): Promise<Tables> =>
+  inTransaction(async (t) => {
+    const tables: Record<string, Record<string, unknown>[]> = {};
+    for (const table of STUDIO_TABLES) tables[table] = await readTable(table, t);
+    return tables;
+  });
+
+/** Empties the studio to what ships. */
+export async function emptyStudio(): Promise<void> {
+  await database().query('TRUNCATE settings, cords, hardware, projects, people, sessions, items CASCADE');
+  await stockStudio();
 }

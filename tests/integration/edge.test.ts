@@ -11,29 +11,18 @@ import { createSession, deleteSession, openSession, planOf } from '../../src/app
 import { editDocument, openSettings } from '../../src/app/settings';
 import { moveLot, openItem, openLedger, receiveStock, undoMovement } from '../../src/app/shelf';
 import { openShelf } from '../../src/app/shelf';
-import { stockStudio } from '../../src/app/studio';
 import { openToday } from '../../src/app/today';
 import { BLANK_PROJECT, type Project } from '../../src/core/project';
 import { cutsDone, stagesOf } from '../../src/core/session';
-import { readTable, STUDIO_TABLES } from '../../src/data/archive';
+import { STUDIO_TABLES } from '../../src/data/archive';
 import { database } from '../../src/data/connection';
 import { inTransaction } from '../../src/data/transaction';
 import { packStudio, unpackStudio, type Tables } from '../../src/formats/archive';
-import { freshStudio } from './database';
+import { emptyStudio, everything, freshStudio } from './database';
 import { BUCKLE, CORD, expectLedgerTrue, layOut, session, stock } from './shelf';
 
 freshStudio();
 
-const everything = async (): Promise<Tables> =>
-  inTransaction(async (t) => {
-    const tables: Record<string, Record<string, unknown>[]> = {};
-    for (const table of STUDIO_TABLES) tables[table] = await readTable(table, t);
-    return tables;
-  });
-const empty = async () => {
-  await database().query('TRUNCATE settings, cords, hardware, projects, people, sessions, items CASCADE');
-  await stockStudio();
-};
 const unpack = (bytes: Uint8Array) => unpackStudio(bytes, STUDIO_TABLES, new Date().toISOString());
 
 describe('an archive', () => {
@@ -57,7 +46,7 @@ describe('an archive', () => {
     writing = false;
     await Promise.all(writers);
     for (const archive of archives) {
-      await empty();
+      await emptyStudio();
       await importStudio(archive);
       const read = unpack(archive);
       expect(read.ok && read.tables).toEqual(await everything());
@@ -97,7 +86,7 @@ describe('an archive', () => {
         })),
       })),
     };
-    await empty();
+    await emptyStudio();
     await importStudio(packStudio(old, '2026-01-01', 5));
     const { session: own, seats, studio, since } = await openSession(view.session.id);
     const plan = planOf({ session: own, seats, studio, since });

@@ -18,28 +18,14 @@ import { addSeats } from '../../src/app/seats';
 import { createSession, openSession, planOf } from '../../src/app/session';
 import { moveLot, openItem, openLedger, receiveStock } from '../../src/app/shelf';
 import { readSessionDocument, planSeat, groupOf, SessionDocumentSchema } from '../../src/core/session';
-import { database } from '../../src/data/connection';
-import { readTable, STUDIO_TABLES } from '../../src/data/archive';
-import { inTransaction } from '../../src/data/transaction';
-import { packStudio, unpackStudio, type Tables } from '../../src/formats/archive';
+import { STUDIO_TABLES } from '../../src/data/archive';
+import { packStudio, unpackStudio } from '../../src/formats/archive';
 import { checker } from '../../src/formats/check';
 import { today } from '../../src/app/clock';
-import { stockStudio } from '../../src/app/studio';
-import { freshStudio } from './database';
+import { emptyStudio, everything, freshStudio } from './database';
 import { BUCKLE, CORD, layOut, session, stock } from './shelf';
 
 freshStudio();
-
-const everything = async (): Promise<Tables> =>
-  inTransaction(async (t) => {
-    const tables: Record<string, Record<string, unknown>[]> = {};
-    for (const table of STUDIO_TABLES) tables[table] = await readTable(table, t);
-    return tables;
-  });
-const empty = async () => {
-  await database().query('TRUNCATE settings, cords, hardware, projects, people, sessions, items CASCADE');
-  await stockStudio();
-};
 
 it('takes a whole studio away and brings it into an empty one with nothing lost', async () => {
   await loadDemo(today());
@@ -49,7 +35,7 @@ it('takes a whole studio away and brings it into an empty one with nothing lost'
   const zip = await exportStudio();
 
   await expect(importStudio(zip)).rejects.toMatchObject({ code: 'not-empty' });
-  await empty();
+  await emptyStudio();
   await importStudio(zip);
   expect(await everything()).toEqual(before);
   // It goes on from there: the next lot and movement have numbers of their own.
@@ -67,7 +53,7 @@ it('takes a whole studio away and brings it into an empty one with nothing lost'
 it('brings in nothing at all when any of it does not fit', async () => {
   await loadDemo(today());
   const tables = await everything();
-  await empty();
+  await emptyStudio();
   const before = await everything();
   const [lot] = tables.lots!;
   // A movement that takes more than there ever was: the ledger's own guard refuses it.

@@ -1,6 +1,7 @@
 import { girthAt, ageAt, schoolYearAt } from './measures';
 import { leadingMarks, NOTHING, UNKNOWN } from './line-words';
-import { nothingFound, Stretch, type Findings } from './read-stretch';
+import { nothingFound, type Findings } from './findings';
+import { Stretch } from './read-stretch';
 import { matchAt } from './tokens';
 import { wordsIn, type Phrases } from './vocabulary';
 

@@ -1,7 +1,8 @@
 import type { Skill } from '../../core/studio';
 import { phraseOf } from './columns';
 import { isHeading } from './line-words';
-import { STRONG_SKILL, type Findings } from './read-stretch';
+import type { Findings } from './findings';
+import { STRONG_SKILL } from './read-stretch';
 import type { Above } from './seat-of';
 import { wordsIn, type Phrases } from './vocabulary';
 

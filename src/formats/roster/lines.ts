@@ -1,5 +1,5 @@
 import { blankSeat, type RosterLine } from './roster-line';
-import type { Findings } from './read-stretch';
+import type { Findings } from './findings';
 import { wholeSpans } from './seat-of';
 
 /** A line of a list is no longer than this; what stands past it is asked about, not read. */

@@ -1,6 +1,6 @@
 import { NAMES, readCell, roleOf, type Role } from './columns';
 import { MOST, skipped, type Line } from './lines';
-import { nothingFound, type Findings } from './read-stretch';
+import { nothingFound, type Findings } from './findings';
 import type { RosterLine, SpanKind } from './roster-line';
 import { seatsOf, wholeSpans } from './seat-of';
 import type { Phrases } from './vocabulary';

@@ -1,7 +1,8 @@
 import { hasData, hasMeasure, headingOf } from './headings';
 import { isBlank, isGreeting, isSentence, isSignOff, isTotal, leadingMarks } from './line-words';
 import { MOST, skipped, tooLong, type Line } from './lines';
-import { nothingFound, Stretch, type Findings } from './read-stretch';
+import { nothingFound, type Findings } from './findings';
+import { Stretch } from './read-stretch';
 import type { RosterLine } from './roster-line';
 import { seatsOf, type Above } from './seat-of';
 import type { Phrases } from './vocabulary';

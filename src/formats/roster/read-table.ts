@@ -2,7 +2,8 @@ import { cellsOf, NAMES, readCell, roleByValues, roleOf, type Cell, type Role } 
 import { hasData, headingOf } from './headings';
 import { isBlank, isSentence, isSignOff, isTotal, leadingMarks } from './line-words';
 import { MOST, skipped, tooLong, type Line } from './lines';
-import { nothingFound, Stretch } from './read-stretch';
+import { nothingFound } from './findings';
+import { Stretch } from './read-stretch';
 import type { RosterLine } from './roster-line';
 import { seatsOf, type Above } from './seat-of';
 import type { Phrases } from './vocabulary';
