@@ -162,6 +162,13 @@ test('a mail is read for who is in it; what is nobody’s stays to be seen, and 
   await expect(page.getByRole('heading', { name: '3 lines read, 2 to look at' })).toBeVisible();
   await expect(page.getByLabel('Skill of Ada Quoin')).toHaveValue('new');
   await expect(page.getByText('in pink')).toBeVisible();
+  // What was asked of the pair is settled as it stands, on both lines.
+  await page
+    .getByRole('button', { name: /^Leave as it is: Two people/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: /^Leave as it is: Two people/ }).click();
+  await expect(page.getByRole('heading', { name: '3 lines read' })).not.toContainText('look at');
   await page.getByText(/lines seat nobody/).click();
   await page.getByRole('button', { name: 'Seat line 8' }).click();
   await expect(page.getByRole('textbox', { name: 'Name, line 8' })).toHaveValue('Morag');

@@ -5,15 +5,16 @@ import { readTable, tableOf } from './read-table';
 import type { RosterLine, RosterProject } from './roster-line';
 import { phrasesOf, SHIPPED_VOCABULARY, type Phrases, type Vocabulary } from './vocabulary';
 
-const known = new WeakMap<Vocabulary, WeakMap<readonly RosterProject[], Phrases>>();
+const made = new WeakMap<Vocabulary, { readonly of: string; readonly phrases: Phrases }>();
 
-/** Phrases are made once for a vocabulary and its projects. */
+/** Phrases are made once for a vocabulary and the names of a studio's projects. */
 function phrases(vocabulary: Vocabulary, projects: readonly RosterProject[]): Phrases {
-  const own = known.get(vocabulary) ?? new WeakMap<readonly RosterProject[], Phrases>();
-  known.set(vocabulary, own);
-  const made = own.get(projects) ?? phrasesOf(vocabulary, projects);
-  own.set(projects, made);
-  return made;
+  const of = JSON.stringify(projects.map(({ slug, name, kind }) => [slug, name, kind]));
+  const last = made.get(vocabulary);
+  if (last?.of === of) return last.phrases;
+  const fresh = phrasesOf(vocabulary, projects);
+  made.set(vocabulary, { of, phrases: fresh });
+  return fresh;
 }
 
 /** The same name on two lines: one person twice, or two people. */
