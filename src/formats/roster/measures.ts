@@ -14,8 +14,10 @@ export interface GirthFound {
 
 const N = String.raw`(?:\d{1,3}[ \u00a0]{0,2}-?[ \u00a0]{0,2}\d{1,2} ?[/⁄] ?\d{1,2}|\d{1,2} ?[/⁄] ?\d{1,2}|\d{1,4}(?:[.,]\d{1,3})?[ \u00a0]?[¼½¾⅓⅔⅛⅜⅝⅞]|\d{1,4}[.,]\d{1,3}|\d{1,4}|[¼½¾])`;
 const U = String.raw`(?:mm|millimet(?:re|er)s?|cms?|centimet(?:re|er)s?|inch(?:es)?|ins?(?!\p{L})\.?|["″”]|''|metres?|meters?|m(?!\p{L})|ft(?!\p{L})|feet)(?!\p{L})`;
-const S = String.raw`[ \u00a0\t]{0,3}`;
-const GUESS = String.raw`(?:~|≈|±|c\.|ca\.?(?!\p{L})|circa|about|approx(?:imately|\.)?|around|roughly|abt\.?|maybe|probably|est(?:imated?|\.)?(?!\p{L})|perhaps)`;
+/** A short gap within a line. */
+export const S = String.raw`[ \u00a0\t]{0,3}`;
+/** Words and marks before a length that is not measured. */
+export const GUESS = String.raw`(?:~|≈|±|c\.|ca\.?(?!\p{L})|circa|about|approx(?:imately|\.)?|around|roughly|abt\.?|maybe|probably|est(?:imated?|\.)?(?!\p{L})|perhaps)`;
 const GIRTH = new RegExp(
   `(${GUESS}${S})?(${N})(${S}ish)?${S}(${U})?(?:${S}(to|or|[-–—]|/)${S}(${N})${S}(${U})?)?(?:${S}[(=]${S}(${N}${S}${U})${S}\\)?)?(${S}(?:ish(?!\\p{L})|or so(?!\\p{L})|\\(est(?:imate|imated|\\.)?\\)|\\(approx\\.?\\)|est(?:imate|imated|\\.)?(?!\\p{L})|\\?))?`,
   'iuy',

@@ -1,11 +1,10 @@
 import type { Findings } from './findings';
-import { ageAt, girthAt, schoolYearAt } from './measures';
+import { ageAt, girthAt, GUESS, S, schoolYearAt } from './measures';
 import { UNKNOWN } from './line-words';
 import type { SpanKind } from './roster-line';
 import { matchAt, tokensOf, type Token } from './tokens';
 import { wordsIn, type Meaning, type Phrases } from './vocabulary';
 
-const S = String.raw`[ \u00a0\t]{0,3}`;
 /** Addresses, numbers to call, money, hours and days: of a person, but not of a seat. */
 const CONTACT =
   /[\p{L}\d._%+-]{1,64}@[\p{L}\d.-]{1,80}|https?:\/\/\S{1,200}|\+?\d(?:[ -]?\d){8,14}(?!\s?(?:cm|mm|in))|[£$€]\s?\d{1,5}(?:[.,]\d{2})?|\d{1,2}[:.]\d{2}\s?(?:am|pm)?(?=[\s,;.\])]|$)(?<!\d[.]\d{2})|\d{1,2}\/\d{1,2}\/\d{2,4}|\d{4}-\d{2}-\d{2}/iuy;
@@ -15,7 +14,7 @@ const LOOP = /(neck|wrist|finger)[ -](?:loop|lanyard)s?(?!\p{L})/iuy;
 const LANYARD = /lanyards?(?!\p{L})/iuy;
 const WRAPS = /(?:(\d)|(single|double|triple|two|three|four))[ -]?(?:x )?wraps?(?!\p{L})|wraps?[ :]{1,2}(\d)(?!\d)/iuy;
 const WRAP_WORDS: Readonly<Record<string, number>> = { single: 1, double: 2, two: 2, triple: 3, three: 3, four: 4 };
-const GUESS = /^(?:~|≈|±|c|ca|circa|about|approx|approximately|around|roughly|abt|maybe|probably|est|perhaps)$/;
+const GUESSED = new RegExp(`${GUESS}${S}[\\d¼½¾]`, 'iuy');
 const GLYPH = /^[¼½¾⅓⅔⅛⅜⅝⅞]$/;
 
 /** Words that say a skill wherever they stand; any other does only where it stands alone. */
@@ -168,11 +167,7 @@ export class Stretch {
         return this.mark(from, age.to, 'age');
       }
     }
-    if (
-      kind === 'number' ||
-      GLYPH.test(text) ||
-      (GUESS.test(lower) && /\d|[¼½¾]/.test(this.text.slice(token.to, token.to + 4)))
-    )
+    if (kind === 'number' || GLYPH.test(text) || matchAt(GUESSED, this.text, from))
       return this.girth(from, from, 'wrist', false);
     const unknown = kind === 'word' || text === '?' ? matchAt(UNKNOWN, this.text, from) : null;
     if (unknown && !(this.lead && i === 0)) return this.mark(from, from + unknown[0].length, 'wrist');

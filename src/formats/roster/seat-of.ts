@@ -56,13 +56,18 @@ function nameOf(found: Findings): { name: string; rests: Run[]; nameRun: Run | n
   return { name: '', rests: found.runs, nameRun: spare ? { from: spare.from, to: spare.to, text: '' } : null };
 }
 
+/** Bare whole numbers that people mean as wrists, in the unit of each; any other that stands alone is an age. */
+const BARE_INCHES = { min: 4, max: 8 };
+const BARE_CM = { min: 13, max: 28 };
+const within = (n: number, { min, max }: { min: number; max: number }): boolean => n >= min && n <= max;
+
 /** A small whole number: an age where the wrist is known, a wrist where the age is; else for the person where it could be both. */
 function readSmalls(found: Findings, seat: { age: number | null; wrist: boolean }): Run[] {
   const rest: Run[] = [];
   for (const small of found.smalls) {
     const number = Number(small.text);
     const girth = parseGirth(small.text, WRIST);
-    if (seat.age === null && (seat.wrist || number < 4 || number > 28 || (number > 8 && number < 13))) {
+    if (seat.age === null && (seat.wrist || !(within(number, BARE_INCHES) || within(number, BARE_CM)))) {
       found.ages.push({ age: number, from: small.from, to: small.to });
       found.spans.push({ from: small.from, to: small.to, as: 'age' });
       seat.age = number;
@@ -70,7 +75,7 @@ function readSmalls(found: Findings, seat: { age: number | null; wrist: boolean 
       found.wrists.push({ mm: girth.mm, estimate: false, from: small.from, to: small.to });
       found.spans.push({ from: small.from, to: small.to, as: 'wrist' });
       seat.wrist = true;
-    } else if (seat.age === null && number < 13) {
+    } else if (seat.age === null && within(number, BARE_INCHES)) {
       found.ages.push({ age: number, from: small.from, to: small.to });
       found.spans.push({ from: small.from, to: small.to, as: 'age' });
       found.faults.push({
