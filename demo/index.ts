@@ -1,13 +1,13 @@
 import { createHash } from 'node:crypto';
-import { findPeople, editPerson } from '../src/app/people';
-import { addSeats } from '../src/app/seats';
-import { FIRST_NAME } from '../src/app/studio';
-import { createSession, noteCut, openSession, planOf } from '../src/app/session';
-import { editSettings, openSettings } from '../src/app/settings';
-import { cutKey, cutsNow } from '../src/core/session';
+import { findPeople, editPerson } from '../src/app/people/people';
+import { addSeats } from '../src/app/session/seats';
+import { FIRST_NAME } from '../src/app/studio/studio';
+import { createSession, noteCut, openSession, planOf } from '../src/app/session/session';
+import { editSettings, openSettings } from '../src/app/studio/settings';
+import { cutKey, cutsNow } from '../src/core/seat';
 import { countSessionsBut } from '../src/data/sessions';
 import { inTransaction } from '../src/data/transaction';
-import { editItem, openItem, receiveStock } from '../src/app/shelf';
+import { editItem, openItem, receiveStock } from '../src/app/shelf/shelf';
 import { MILL_SHELF } from './stock';
 import { HARBOUR_FAIR, MILL_CLUB, TIDE_CLUB } from './people';
 

@@ -1,4 +1,4 @@
-import type { NewSeat } from '../src/core/session';
+import type { NewSeat } from '../src/core/seat';
 
 type DemoSeat = Omit<NewSeat, 'id'>;
 

@@ -4,7 +4,7 @@ import { CordSchema } from '../src/core/cord';
 import { HardwareSchema } from '../src/core/part';
 import { ProjectSchema } from '../src/core/project';
 import { LanesPlanSchema, LanesProblemSchema } from '../src/core/lanes';
-import { PlanAnswerSchema, SessionDocumentSchema } from '../src/core/session';
+import { PlanAnswerSchema, SessionDocumentSchema } from '../src/core/exchange';
 
 const FOLDER = new URL('../docs/schema/', import.meta.url);
 const SCHEMAS = {

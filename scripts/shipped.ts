@@ -2,7 +2,7 @@
 // document that a studio left as it came from one that it changed.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { SHIPPED } from '../catalogue';
-import { markOf } from '../src/app/shipped';
+import { markOf } from '../src/app/studio/shipped';
 
 type Marks = Record<string, Record<string, string[]>>;
 const FILE = new URL('../catalogue/shipped.json', import.meta.url);

@@ -3,7 +3,7 @@ import { performance } from 'node:perf_hooks';
 import { createElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { SHIPPED } from '../../catalogue';
-import { planSeat, type Seat } from '../../src/core/session';
+import { planSeat, type Seat } from '../../src/core/seat';
 import { STARTING_FIGURES } from '../../src/core/studio';
 import { Strip } from '../../src/ui/strip';
 

@@ -1,6 +1,6 @@
 // Puts many movements into the ledger of the database at DATABASE_URL, over every cord and colour, to measure against.
-import { shelfChoices } from '../../src/app/shelf-choices';
-import { receiveStock } from '../../src/app/shelf';
+import { shelfChoices } from '../../src/app/shelf/shelf-choices';
+import { receiveStock } from '../../src/app/shelf/shelf';
 import { closeDatabase, database } from '../../src/data/connection';
 
 const [movements = 100_000] = process.argv.slice(2).map(Number);

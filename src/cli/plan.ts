@@ -1,5 +1,6 @@
 import { SHIPPED } from '../../catalogue';
-import { groupOf, planAnswer, planSeat, readSessionDocument, SessionDocumentSchema } from '../core/session';
+import { groupOf, planSeat } from '../core/seat';
+import { planAnswer, readSessionDocument, SessionDocumentSchema } from '../core/exchange';
 import { STARTING_FIGURES } from '../core/studio';
 import { answer, readInput, refuse } from './input';
 

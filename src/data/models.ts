@@ -6,7 +6,9 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
-import type { CutRecord, Kits, Layout, SeatRecord, WristMethod } from '../core/session';
+import type { CutRecord, Kits } from '../core/session';
+import type { Layout } from '../core/layout';
+import type { SeatRecord, WristMethod } from '../core/seat';
 import type { Avoid, School } from '../core/studio';
 import { database } from './connection';
 

@@ -1,6 +1,8 @@
 import { Op, QueryTypes, type Transaction } from 'sequelize';
 import { ageOn } from '../core/studio';
-import type { CutRecord, Kits, Layout, SeatRecord, SessionRecord } from '../core/session';
+import type { CutRecord, Kits, SessionRecord } from '../core/session';
+import type { Layout } from '../core/layout';
+import type { SeatRecord } from '../core/seat';
 import { database } from './connection';
 import { SeatRow, SessionRow } from './models';
 import { run, select } from './query';

@@ -3,18 +3,10 @@ import { CordSchema } from '../core/cord';
 import { HardwareSchema } from '../core/part';
 import { ProjectSchema } from '../core/project';
 import { ItemIdSchema, ItemSchema, LotKindSchema } from '../core/shelf';
-import {
-  DateSchema,
-  LayoutSchema,
-  MomentSchema,
-  NameSchema,
-  NewSeatSchema,
-  NewSessionSchema,
-  SeatEditSchema,
-  SessionEditSchema,
-  VersionSchema,
-} from '../core/session';
-import { AvoidSchema, SettingsSchema } from '../core/studio';
+import { DateSchema, MomentSchema, NameSchema, VersionSchema, AvoidSchema, SettingsSchema } from '../core/studio';
+import { LayoutSchema } from '../core/layout';
+import { NewSeatSchema, SeatEditSchema } from '../core/seat';
+import { NewSessionSchema, SessionEditSchema } from '../core/session';
 import { checker } from '../formats/check';
 
 const closed = { additionalProperties: false };

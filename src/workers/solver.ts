@@ -1,11 +1,11 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import { firstLanes, type LanesPlan, type LanesProblem } from '../core/lanes';
-import type { ColourWish, Given, Kept } from '../core/shelf';
+import type { ColourWish, Given, Kept } from '../core/layout';
 import type { SolverWorker } from './solver.worker';
 
 /** A worker of its own, what it says when it cannot go on, and its end. */
 function startWorker(): { remote: Remote<SolverWorker>; failed: Promise<never>; end: () => void } {
-  const worker = new Worker(new URL('./solver.worker.ts', import.meta.url), { type: 'module' });
+  const worker = new Worker(new URL('./solver.worker', import.meta.url), { type: 'module' });
   const failed = new Promise<never>((_, reject) => {
     worker.onerror = (event) => reject(new Error(event.message || 'the solver could not be started'));
   });

@@ -2,7 +2,7 @@ import { expose } from 'comlink';
 import load from 'highs';
 import wasm from 'highs/runtime?url';
 import { beginLanes, type LanesPlan, type LanesProblem } from '../core/lanes';
-import { assignColours, type ColourWish, type Given, type Kept } from '../core/shelf';
+import { assignColours, type ColourWish, type Given, type Kept } from '../core/layout';
 import { modelsOf } from '../solver/highs';
 
 const highs = load({ locateFile: () => wasm });

@@ -2,7 +2,7 @@ import { readTable, STUDIO_TABLES } from '../../src/data/archive';
 import { inTransaction } from '../../src/data/transaction';
 import type { Tables } from '../../src/formats/archive';
 import { afterAll, beforeAll, beforeEach } from 'vitest';
-import { stockStudio } from '../../src/app/studio';
+import { stockStudio } from '../../src/app/studio/studio';
 import { closeDatabase, database } from '../../src/data/connection';
 import { migrate } from '../../src/data/migrate';
 

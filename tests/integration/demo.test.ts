@@ -1,10 +1,11 @@
 import { expect, it } from 'vitest';
 import { DEMO_SESSIONS, loadDemo } from '../../demo';
-import { findPeople, openPerson } from '../../src/app/people';
-import { openSession, pageOfSessions, planOf } from '../../src/app/session';
-import { openSettings, editSettings } from '../../src/app/settings';
-import { FIRST_NAME } from '../../src/app/studio';
-import { beadOf, cutsDone, stagesOf } from '../../src/core/session';
+import { findPeople, openPerson } from '../../src/app/people/people';
+import { openSession, pageOfSessions, planOf } from '../../src/app/session/session';
+import { openSettings, editSettings } from '../../src/app/studio/settings';
+import { FIRST_NAME } from '../../src/app/studio/studio';
+import { beadOf } from '../../src/core/seat';
+import { cutsDone, stagesOf } from '../../src/core/session';
 import { freshStudio } from './database';
 
 freshStudio();

@@ -10,18 +10,19 @@ import {
   sessionDocument,
   sessionsCalendar,
   shelfCsv,
-} from '../../src/app/export';
-import { sessionLabels } from '../../src/app/labels';
-import { paperSheet, SHEETS } from '../../src/app/paper-sheets';
-import { reserveSession } from '../../src/app/reserve';
-import { addSeats } from '../../src/app/seats';
-import { createSession, openSession, planOf } from '../../src/app/session';
-import { moveLot, openItem, openLedger, receiveStock } from '../../src/app/shelf';
-import { readSessionDocument, planSeat, groupOf, SessionDocumentSchema } from '../../src/core/session';
+} from '../../src/app/studio/export';
+import { sessionLabels } from '../../src/app/sheets/labels';
+import { paperSheet, SHEETS } from '../../src/app/sheets/paper-sheets';
+import { reserveSession } from '../../src/app/kits/reserve';
+import { addSeats } from '../../src/app/session/seats';
+import { createSession, openSession, planOf } from '../../src/app/session/session';
+import { moveLot, openItem, openLedger, receiveStock } from '../../src/app/shelf/shelf';
+import { readSessionDocument, SessionDocumentSchema } from '../../src/core/exchange';
+import { planSeat, groupOf } from '../../src/core/seat';
 import { STUDIO_TABLES } from '../../src/data/archive';
 import { packStudio, unpackStudio } from '../../src/formats/archive';
 import { checker } from '../../src/formats/check';
-import { today } from '../../src/app/clock';
+import { today } from '../../src/app/studio/clock';
 import { emptyStudio, everything, freshStudio } from './database';
 import { BUCKLE, CORD, layOut, session, stock } from './shelf';
 

@@ -1,15 +1,16 @@
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
-import { issueKits, takeBackKits, tickKits } from '../../src/app/issue';
-import { returnLeftovers } from '../../src/app/leftovers';
-import { openOutlook } from '../../src/app/outlook';
-import { packingSheet } from '../../src/app/packing-sheet';
-import { releaseSession, reserveSession } from '../../src/app/reserve';
-import { editSeat } from '../../src/app/edit-seats';
-import { deleteSession, openSession, restoreSession, planOf } from '../../src/app/session';
-import { sessionStock } from '../../src/app/session-stock';
-import { openItem } from '../../src/app/shelf';
-import { stagesOf, TO_BUY, type Layout } from '../../src/core/session';
+import { issueKits, takeBackKits, tickKits } from '../../src/app/kits/issue';
+import { returnLeftovers } from '../../src/app/kits/leftovers';
+import { openOutlook } from '../../src/app/shelf/outlook';
+import { packingSheet } from '../../src/app/sheets/packing-sheet';
+import { releaseSession, reserveSession } from '../../src/app/kits/reserve';
+import { editSeat } from '../../src/app/session/edit-seats';
+import { deleteSession, openSession, restoreSession, planOf } from '../../src/app/session/session';
+import { sessionStock } from '../../src/app/kits/session-stock';
+import { openItem } from '../../src/app/shelf/shelf';
+import { stagesOf } from '../../src/core/session';
+import { TO_BUY, type Layout } from '../../src/core/layout';
 import { freshStudio } from './database';
 import { balance, BUCKLE, CORD, expectLedgerTrue, layOut, move, session, stock, stockNamed } from './shelf';
 

@@ -1,7 +1,7 @@
 import { fork } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
-import { editItem, openItem, openLedger, receiveStock, relabelLot, undoMovement } from '../../src/app/shelf';
+import { editItem, openItem, openLedger, receiveStock, relabelLot, undoMovement } from '../../src/app/shelf/shelf';
 import { LEDGER_PAGE } from '../../src/core/shelf';
 import { database } from '../../src/data/connection';
 import { freshStudio } from './database';
@@ -147,7 +147,7 @@ describe('the ledger', () => {
   it('loses and doubles nothing when writers are killed at random moments', async () => {
     const lot = await stock(CORD, 10_000);
     for (let round = 0; round < 4; round++) {
-      const worker = fork(new URL('./ledger-worker.ts', import.meta.url).pathname, [lot], {
+      const worker = fork(new URL('./ledger-worker', import.meta.url).pathname, [lot], {
         execArgv: ['--import', 'tsx'],
         env: process.env,
         stdio: 'ignore',

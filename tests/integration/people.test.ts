@@ -1,10 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
-import { today } from '../../src/app/clock';
-import { editPerson, findPeople, forgetPerson, openPerson, PEOPLE_SHOWN } from '../../src/app/people';
-import { addSeats } from '../../src/app/seats';
-import { createSession, deleteSession, openSession } from '../../src/app/session';
-import type { NewSeat, SeatRecord } from '../../src/core/session';
+import { today } from '../../src/app/studio/clock';
+import { editPerson, findPeople, forgetPerson, openPerson, PEOPLE_SHOWN } from '../../src/app/people/people';
+import { addSeats } from '../../src/app/session/seats';
+import { createSession, deleteSession, openSession } from '../../src/app/session/session';
+import type { NewSeat, SeatRecord } from '../../src/core/seat';
 import { freshStudio } from './database';
 
 freshStudio();

@@ -7,11 +7,11 @@ import {
   projectGallery,
   projectPage,
   saveProject,
-} from '../../src/app/projects';
-import { editSeat } from '../../src/app/edit-seats';
-import { addSeats } from '../../src/app/seats';
-import { createSession, openSession, planOf } from '../../src/app/session';
-import { stockStudio } from '../../src/app/studio';
+} from '../../src/app/studio/projects';
+import { editSeat } from '../../src/app/session/edit-seats';
+import { addSeats } from '../../src/app/session/seats';
+import { createSession, openSession, planOf } from '../../src/app/session/session';
+import { stockStudio } from '../../src/app/studio/studio';
 import type { Project } from '../../src/core/project';
 import { database } from '../../src/data/connection';
 import { MIGRATIONS } from '../../src/data/migrations';

@@ -1,9 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
-import { editPerson, findPeople, forgetPerson, openPerson } from '../../src/app/people';
-import { readList } from '../../src/app/roster';
-import { editSeat, removeSeat } from '../../src/app/edit-seats';
-import { addSeats } from '../../src/app/seats';
+import { editPerson, findPeople, forgetPerson, openPerson } from '../../src/app/people/people';
+import { readList } from '../../src/app/session/roster';
+import { editSeat, removeSeat } from '../../src/app/session/edit-seats';
+import { addSeats } from '../../src/app/session/seats';
 import {
   createSession,
   deleteSession,
@@ -12,11 +12,11 @@ import {
   openSession,
   restoreSession,
   planOf,
-  type SessionView,
-} from '../../src/app/session';
-import { editDocument, editSettings, openSettings } from '../../src/app/settings';
-import { openToday } from '../../src/app/today';
-import { cutKey, cutsNow, type NewSeat } from '../../src/core/session';
+} from '../../src/app/session/session';
+import type { SessionView } from '../../src/core/session';
+import { editDocument, editSettings, openSettings } from '../../src/app/studio/settings';
+import { openToday } from '../../src/app/session/today';
+import { cutKey, cutsNow, type NewSeat } from '../../src/core/seat';
 import { database } from '../../src/data/connection';
 import { migrate } from '../../src/data/migrate';
 import { MIGRATIONS } from '../../src/data/migrations';
@@ -301,7 +301,7 @@ describe('the studio', () => {
     const { cords } = await openSettings();
     const cord = cords.find(({ slug }) => slug === 'sheathed-4')!;
     await editDocument('cords', 'sheathed-4', cord.revision, { ...cord, diameter_mm: 4.3 });
-    const { stockStudio } = await import('../../src/app/studio');
+    const { stockStudio } = await import('../../src/app/studio/studio');
     await stockStudio();
     expect((await openSettings()).cords.find(({ slug }) => slug === 'sheathed-4')!.diameter_mm).toBe(4.3);
     await expect(editDocument('cords', 'satin-2', 1, cord)).rejects.toMatchObject({ code: 'slug' });

@@ -9,9 +9,10 @@ import {
   pageOfSessions,
   restoreSession,
   planOf,
-} from '../../src/app/session';
-import { openToday } from '../../src/app/today';
-import { cutKey, cutsDone, cutsNow } from '../../src/core/session';
+} from '../../src/app/session/session';
+import { openToday } from '../../src/app/session/today';
+import { cutKey, cutsNow } from '../../src/core/seat';
+import { cutsDone } from '../../src/core/session';
 import { freshStudio } from './database';
 import { session } from './shelf';
 

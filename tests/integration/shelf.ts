@@ -1,11 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import { expect } from 'vitest';
-import { addSeats } from '../../src/app/seats';
-import { createSession, planOf, type SessionView } from '../../src/app/session';
-import { sessionStock } from '../../src/app/session-stock';
-import { editItem, moveLot, openItem, receiveStock } from '../../src/app/shelf';
+import { addSeats } from '../../src/app/session/seats';
+import { createSession, planOf } from '../../src/app/session/session';
+import type { SessionView } from '../../src/core/session';
+import { sessionStock } from '../../src/app/kits/session-stock';
+import { editItem, moveLot, openItem, receiveStock } from '../../src/app/shelf/shelf';
 import { solveLanes } from '../../src/core/lanes';
-import { cutsByItem, lanesProblem, type Layout } from '../../src/core/session';
+import { cutsByItem, lanesProblem, type Layout } from '../../src/core/layout';
 import { namedItem } from '../../src/core/shelf';
 import { database } from '../../src/data/connection';
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { openItem } from '../../src/app/shelf';
-import { readStock } from '../../src/app/stock-list';
+import { openItem } from '../../src/app/shelf/shelf';
+import { readStock } from '../../src/app/shelf/stock-list';
 import { freshStudio } from './database';
 import { BUCKLE, CORD, stock } from './shelf';
 

@@ -1,5 +1,4 @@
-import type { Filled, Instance } from './instance';
-import { remnantOf } from './instance';
+import { type Filled, type Instance, remnantOf } from './instance';
 import { knapsack, type Knapsack } from './knapsack';
 import type { LinearModel, MakeModel } from './linear-model';
 

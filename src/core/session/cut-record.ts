@@ -4,9 +4,7 @@ import type { Group } from '../cut';
 import type { Hardware } from '../part';
 import { resolvePiece, type Catalogue, type Project } from '../project';
 import type { Figures } from '../studio';
-import { pieceRequest, planSeat, type SeatPlan } from './plan-seat';
-import { revisionKey } from './records';
-import type { Seat } from './seat';
+import { pieceRequest, planSeat, type SeatPlan, cutsNow, type CutDone, revisionKey, type Seat } from '../seat';
 
 /** Everything that some seats' plans rest on, as it was when they were cut: every document in its revision, and every figure. */
 export interface CutBasis {
@@ -38,6 +36,10 @@ export interface CutRecord {
   readonly bases: readonly CutBasis[];
   readonly seats: readonly SeatCut[];
 }
+
+/** The lengths of a session as they were cut. */
+export const cutsDone = ({ seats }: CutRecord): CutDone[] =>
+  cutsNow(seats.map(({ seat, label, plan }) => ({ id: seat, plan: { ...plan, label } })));
 
 const catalogues = new WeakMap<CutBasis, Catalogue>();
 

@@ -2,8 +2,7 @@ import { sharedTools, sparesOf, type SharedTool } from '../kit';
 import { cautions } from '../safety';
 import { cordItem, hardwareItem } from '../shelf';
 import type { Figures } from '../studio';
-import type { SeatRecord } from './records';
-import type { StageSeat } from './stages';
+import type { SeatRecord, SeatWithPlan } from '../seat';
 
 /** One thing in a bag, to be ticked off. */
 export interface BagLine {
@@ -47,7 +46,7 @@ export interface Packing {
 }
 
 /** The steps of a seat's piece as its parts and stitches tell them, in the order of the band. */
-function stepsOf({ plan }: StageSeat): string[] {
+function stepsOf({ plan }: SeatWithPlan): string[] {
   const { piece, fit } = plan;
   if (!piece || !fit) return [];
   return piece.layout.map((item) =>
@@ -68,7 +67,7 @@ export function childrenOf(
 
 /** Everything a session's kits are packed from; `isChild` says whose bag carries the cautions for children. */
 export function packingOf(
-  seats: readonly StageSeat[],
+  seats: readonly SeatWithPlan[],
   figures: Figures,
   isChild: (seat: string) => boolean = () => false,
 ): Packing {

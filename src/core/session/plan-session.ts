@@ -2,26 +2,14 @@ import type { Group } from '../cut';
 import type { Catalogue } from '../project';
 import type { Figures, Settings } from '../studio';
 import { keptPlan, recordCuts, type CutRecord } from './cut-record';
-import { groupOf, type SeatPlan } from './plan-seat';
-import { planSeats } from './plan-seats';
-import { seatOf, type SeatRecord, type SessionRecord } from './records';
+import { type PlannedSeat, planSeats, groupOf, seatOf, type SeatRecord } from '../seat';
+import type { SessionRecord } from './session-record';
 
 /** A session with its seats and its studio, as server and browser both have it. */
 export interface WholeSession {
   readonly session: SessionRecord & { readonly cut_done: CutRecord | null };
   readonly seats: readonly SeatRecord[];
   readonly studio: { readonly settings: Settings; readonly catalogue: Catalogue };
-}
-
-/** A seat with its plan. */
-export interface PlannedSeat {
-  readonly id: string;
-  readonly record: SeatRecord;
-  readonly plan: SeatPlan;
-  /** Whether an estimate was accepted as good enough to cut from. */
-  readonly accepted: boolean;
-  /** Whether the plan is the one it was cut by. */
-  readonly kept: boolean;
 }
 
 export interface SessionPlan {

@@ -1,8 +1,7 @@
 import type { Catalogue } from '../project';
 import { FIGURES, type Settings } from '../studio';
-import { cutsNow } from './stages';
-import { planSession, type PlannedSeat, type WholeSession } from './plan-session';
-import type { SeatRecord } from './records';
+import { cutsNow, type PlannedSeat, type SeatRecord } from '../seat';
+import { planSession, type WholeSession } from './plan-session';
 
 /** One thing of the studio that is not as it was. */
 export interface Change {

@@ -1,6 +1,5 @@
 export * from './item';
 export * from './movement';
-export { assignColours, type ColourWish, type Given, type Kept } from './assign';
 export { weigh, type Weighing } from './weigh';
 export { levelsOf, type Level } from './levels';
 export { outlook, type Coming, type Need, type Outlook, type OutlookLine, type Stock } from './outlook';

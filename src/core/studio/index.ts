@@ -4,3 +4,4 @@ export { ageOn } from './age';
 export { SLUG, SlugSchema } from './slug';
 export * from './words';
 export type { Message } from './message';
+export { DateSchema, MomentSchema, NameSchema, orNull, VersionSchema } from './fields';

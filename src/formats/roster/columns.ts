@@ -1,9 +1,9 @@
-import { girthAt, ageAt, schoolYearAt } from './measures';
-import { leadingMarks, NOTHING, UNKNOWN } from './line-words';
+import { girthAt, ageAt, schoolYearAt } from './words/measures';
+import { leadingMarks, NOTHING, UNKNOWN } from './words/line-words';
 import { nothingFound, type Findings } from './findings';
 import { Stretch } from './read-stretch';
-import { matchAt } from './tokens';
-import { wordsIn, type Phrases } from './vocabulary';
+import { matchAt } from './words/tokens';
+import { wordsIn, type Phrases } from './words/vocabulary';
 
 /** What a column holds. */
 export type Role =

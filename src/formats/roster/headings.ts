@@ -1,10 +1,10 @@
 import type { Skill } from '../../core/studio';
 import { phraseOf } from './columns';
-import { isHeading } from './line-words';
+import { isHeading } from './words/line-words';
 import type { Findings } from './findings';
 import { STRONG_SKILL } from './read-stretch';
 import type { Above } from './seat-of';
-import { wordsIn, type Phrases } from './vocabulary';
+import { wordsIn, type Phrases } from './words/vocabulary';
 
 /** Whether a line measures somebody: a wrist, a hand or an age. */
 export const hasMeasure = (found: Findings): boolean =>

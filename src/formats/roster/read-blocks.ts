@@ -3,7 +3,7 @@ import { MOST, skipped, type Line } from './lines';
 import { nothingFound, type Findings } from './findings';
 import type { RosterLine, SpanKind } from './roster-line';
 import { seatsOf, wholeSpans } from './seat-of';
-import type { Phrases } from './vocabulary';
+import type { Phrases } from './words/vocabulary';
 
 const KEY = /^\s{0,4}([\p{L}][\p{L} .'’()#/-]{0,30}?)\s{0,2}[:=]\s{0,4}(.*)$/u;
 

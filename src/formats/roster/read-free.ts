@@ -1,11 +1,11 @@
 import { hasData, hasMeasure, headingOf } from './headings';
-import { isBlank, isGreeting, isSentence, isSignOff, isTotal, leadingMarks } from './line-words';
+import { isBlank, isGreeting, isSentence, isSignOff, isTotal, leadingMarks } from './words/line-words';
 import { MOST, skipped, tooLong, type Line } from './lines';
 import { nothingFound, type Findings } from './findings';
 import { Stretch } from './read-stretch';
 import type { RosterLine } from './roster-line';
 import { seatsOf, type Above } from './seat-of';
-import type { Phrases } from './vocabulary';
+import type { Phrases } from './words/vocabulary';
 
 const namesSomebody = (found: Findings): boolean => found.runs.some(({ text }) => /\p{L}/u.test(text));
 

@@ -3,7 +3,7 @@ import { readBlocks } from './read-blocks';
 import { readFree } from './read-free';
 import { readTable, tableOf } from './read-table';
 import type { RosterLine, RosterProject } from './roster-line';
-import { phrasesOf, SHIPPED_VOCABULARY, type Phrases, type Vocabulary } from './vocabulary';
+import { phrasesOf, SHIPPED_VOCABULARY, type Phrases, type Vocabulary } from './words/vocabulary';
 
 const made = new WeakMap<Vocabulary, { readonly of: string; readonly phrases: Phrases }>();
 

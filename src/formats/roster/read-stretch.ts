@@ -1,9 +1,9 @@
 import type { Findings } from './findings';
-import { ageAt, girthAt, GUESS, S, schoolYearAt } from './measures';
-import { UNKNOWN } from './line-words';
+import { ageAt, girthAt, GUESS, S, schoolYearAt } from './words/measures';
+import { UNKNOWN } from './words/line-words';
 import type { SpanKind } from './roster-line';
-import { matchAt, tokensOf, type Token } from './tokens';
-import { wordsIn, type Meaning, type Phrases } from './vocabulary';
+import { matchAt, tokensOf, type Token } from './words/tokens';
+import { wordsIn, type Meaning, type Phrases } from './words/vocabulary';
 
 /** Addresses, numbers to call, money, hours and days: of a person, but not of a seat. */
 const CONTACT =

@@ -1,12 +1,12 @@
 import { cellsOf, NAMES, readCell, roleByValues, roleOf, type Cell, type Role } from './columns';
 import { hasData, headingOf } from './headings';
-import { isBlank, isSentence, isSignOff, isTotal, leadingMarks } from './line-words';
+import { isBlank, isSentence, isSignOff, isTotal, leadingMarks } from './words/line-words';
 import { MOST, skipped, tooLong, type Line } from './lines';
 import { nothingFound } from './findings';
 import { Stretch } from './read-stretch';
 import type { RosterLine } from './roster-line';
 import { seatsOf, type Above } from './seat-of';
-import type { Phrases } from './vocabulary';
+import type { Phrases } from './words/vocabulary';
 
 const MOST_CELLS = 40;
 

@@ -1,4 +1,4 @@
-import type { SeatChanges } from '../../core/session';
+import type { SeatChanges } from '../../core/seat';
 import type { Skill } from '../../core/studio';
 
 /** What a line of a list says of a seat. Missing is null; nothing is guessed. */

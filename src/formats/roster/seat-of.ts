@@ -1,9 +1,9 @@
 import { parseGirth, WRIST } from '../../core/measure';
 import type { Skill } from '../../core/studio';
-import { CANCELLED, isFiller, MAYBE, NOISE, PLUS_ONE } from './line-words';
+import { CANCELLED, isFiller, MAYBE, NOISE, PLUS_ONE } from './words/line-words';
 import { blankSeat, type RosterFault, type RosterLine, type RosterSeat, type Span } from './roster-line';
 import type { Findings, Run } from './findings';
-import { wordsIn } from './vocabulary';
+import { wordsIn } from './words/vocabulary';
 
 /** What headings above a line say of all below them. */
 export interface Above {

@@ -2,7 +2,7 @@ import { CircleHelp, Moon, Ruler, Sun } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { Units } from '../../core/measure';
-import { remember, switchUnits } from '../../ui/units';
+import { remember, switchUnits } from '../../ui/words/units';
 
 type Theme = 'linen' | 'walnut';
 

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { checkSize, TextCell } from '../../ui/text-cell';
+import { checkSize, TextCell } from '../../ui/fields/text-cell';
 
 /** A small labelled place for one value. */
 export function Field({ label, children }: { label: string; children: ReactNode }) {

@@ -1,10 +1,10 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { formatLength, WRIST, type Units } from '../../core/measure';
 import { lookUp, checkProject, type Catalogue, type Project } from '../../core/project';
-import { planSeat, type SeatPlan } from '../../core/session';
+import { planSeat, type SeatPlan } from '../../core/seat';
 import { SKILLS, type Settings, type Skill } from '../../core/studio';
-import { countOf } from '../../ui/count-of';
-import { LengthField } from '../../ui/length-field';
+import { countOf } from '../../ui/words/count-of';
+import { LengthField } from '../../ui/fields/length-field';
 import { Messages } from '../../ui/messages';
 import { Strip } from '../../ui/strip';
 import { Pick } from './fields';

@@ -1,11 +1,11 @@
 import { QueryClient, QueryClientProvider, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { formatLength, type Units } from '../../core/measure';
-import type { PersonView } from '../../app/people';
+import type { PersonView } from '../../app/people/people';
 import type { PersonLine } from '../../data/people';
 import { request } from '../../ui/api';
 import { columnsOf, SortTable } from '../../ui/sort-table';
-import { useUnits } from '../../ui/units';
+import { useUnits } from '../../ui/words/units';
 import { PersonTray } from './person-tray';
 
 const column = columnsOf<PersonLine>();

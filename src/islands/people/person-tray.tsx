@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { formatLength, parseGirth, WRIST, type Units } from '../../core/measure';
 import type { Avoid } from '../../core/studio';
-import type { PersonView } from '../../app/people';
+import type { PersonView } from '../../app/people/people';
 import { request, type RequestProblem } from '../../ui/api';
 
 interface Fields {

@@ -1,8 +1,8 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
-import type { SessionView } from '../../app/session';
+import type { SessionView } from '../../core/session';
 import { borrow } from '../../ui/page-data';
-import { Board } from './board';
+import { Board } from './board/board';
 
 /**
  * The session's island: one query client for the life of the page. The session comes as JSON text, which is far quicker to write

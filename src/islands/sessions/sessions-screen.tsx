@@ -1,7 +1,7 @@
 import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
 import { format, parseISO } from 'date-fns';
 import { useMemo, useState } from 'react';
-import type { SessionPage } from '../../app/session';
+import type { SessionPage } from '../../app/session/session';
 import type { SessionLine } from '../../data/sessions';
 import { request, type RequestProblem } from '../../ui/api';
 import { columnsOf, SortTable } from '../../ui/sort-table';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { request, type RequestProblem } from '../../ui/api';
-import { TextCell } from '../../ui/text-cell';
+import { TextCell } from '../../ui/fields/text-cell';
 
 /** A number of a document that can be changed, with its limits. */
 export interface NumberField<Doc> {

@@ -4,7 +4,7 @@ import type { Cord } from '../../core/cord';
 import { SCHOOL_LIST } from '../../core/cut';
 import type { Hardware } from '../../core/part';
 import type { Figure, Settings } from '../../core/studio';
-import type { SettingsView } from '../../app/settings';
+import type { SettingsView } from '../../app/studio/settings';
 import { request, type RequestProblem } from '../../ui/api';
 import { TakeAway } from './take-away';
 import { DocumentTable, type NumberField } from './document-table';

@@ -1,9 +1,9 @@
 import type { ReactNode } from 'react';
 import type { Units } from '../../core/measure';
 import { kindOf, type Item } from '../../core/shelf';
-import { money } from '../../ui/amount';
-import { LengthField } from '../../ui/length-field';
-import { TextCell } from '../../ui/text-cell';
+import { money } from '../../ui/words/amount';
+import { LengthField } from '../../ui/fields/length-field';
+import { TextCell } from '../../ui/fields/text-cell';
 
 const UNKNOWN = 'not known';
 const read = (text: string): number | null => (text === '' ? null : Number(text.replace(',', '.')));

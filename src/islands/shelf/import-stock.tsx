@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Units } from '../../core/measure';
-import type { StockRow } from '../../app/stock-list';
-import { amountOf } from '../../ui/amount';
+import type { StockRow } from '../../app/shelf/stock-list';
+import { amountOf } from '../../ui/words/amount';
 import { book, request, type RequestProblem } from '../../ui/api';
 import type { ShelfModel } from './use-shelf';
 import { Heads, num } from '../../ui/heads';

@@ -4,9 +4,8 @@ import type { LedgerLine } from '../../data/shelf';
 import { formatLength, type Units } from '../../core/measure';
 import { kindOf } from '../../core/shelf';
 import { book } from '../../ui/api';
-import { amountOf } from '../../ui/amount';
-import type { ShelfModel } from './use-shelf';
-import { useLedger } from './use-shelf';
+import { amountOf } from '../../ui/words/amount';
+import { type ShelfModel, useLedger } from './use-shelf';
 import { Heads, num, unseen } from '../../ui/heads';
 
 export const MOVEMENT_WORDS: Record<string, string> = {

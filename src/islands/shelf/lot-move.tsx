@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Units } from '../../core/measure';
 import { kindOf } from '../../core/shelf';
 import type { Lot } from '../../data/shelf';
-import { LengthField } from '../../ui/length-field';
+import { LengthField } from '../../ui/fields/length-field';
 import { book } from '../../ui/api';
 import type { ShelfModel } from './use-shelf';
 

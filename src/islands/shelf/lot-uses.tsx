@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
-import type { LotUses as Uses } from '../../app/lot-uses';
+import type { LotUses as Uses } from '../../app/shelf/lot-uses';
 import { formatLength, type Units } from '../../core/measure';
 import type { Role } from '../../core/studio';
 import { request, type RequestProblem } from '../../ui/api';

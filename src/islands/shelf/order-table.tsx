@@ -2,7 +2,7 @@ import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
 import type { Order } from '../../data/shelf';
 import type { Units } from '../../core/measure';
-import { amountOf, money } from '../../ui/amount';
+import { amountOf, money } from '../../ui/words/amount';
 import { book, request } from '../../ui/api';
 import type { ShelfModel } from './use-shelf';
 import { Heads, num } from '../../ui/heads';

@@ -1,13 +1,13 @@
 import { format, parseISO } from 'date-fns';
 import { ShoppingBasket } from 'lucide-react';
 import { Fragment, useState } from 'react';
-import type { ItemOutlook } from '../../app/outlook';
+import type { ItemOutlook } from '../../app/shelf/outlook';
 import type { Units } from '../../core/measure';
-import { amountOf, money } from '../../ui/amount';
+import { amountOf, money } from '../../ui/words/amount';
 import { book } from '../../ui/api';
-import { LevelChart } from '../../ui/level-chart';
+import { LevelChart } from '../../ui/pictures/level-chart';
 import { Refusal } from '../../ui/refusal';
-import { Swatch } from '../../ui/swatch';
+import { Swatch } from '../../ui/pictures/swatch';
 import { useOutlook, type ShelfModel } from './use-shelf';
 import { Heads, num, unseen } from '../../ui/heads';
 

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Units } from '../../core/measure';
 import { kindOf, LOT_KINDS, namedItem, type LotKind } from '../../core/shelf';
 import { book } from '../../ui/api';
-import { LengthField } from '../../ui/length-field';
+import { LengthField } from '../../ui/fields/length-field';
 import type { ShelfModel } from './use-shelf';
 
 /** An item that can be received: from the catalogue, or on the shelf already. */

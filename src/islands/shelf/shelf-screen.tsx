@@ -1,8 +1,8 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { ShelfView } from '../../app/shelf';
+import type { ShelfView } from '../../app/shelf/shelf';
 import type { Units } from '../../core/measure';
-import { useUnits } from '../../ui/units';
+import { useUnits } from '../../ui/words/units';
 import { LedgerTable } from './ledger-table';
 import { OutlookTable } from './outlook-table';
 import { OrderTable } from './order-table';

@@ -1,7 +1,7 @@
 import { useInfiniteQuery, useQuery, useQueryClient, type InfiniteData } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
-import type { ItemView, ShelfView } from '../../app/shelf';
-import type { OutlookView } from '../../app/outlook';
+import type { ItemView, ShelfView } from '../../app/shelf/shelf';
+import type { OutlookView } from '../../app/shelf/outlook';
 import type { LedgerLine } from '../../data/shelf';
 import { LEDGER_PAGE } from '../../core/shelf';
 import { request, type RequestProblem } from '../../ui/api';

@@ -4,7 +4,7 @@ import { formatTotal, type Units } from '../../core/measure';
 import { weigh } from '../../core/shelf';
 import type { Lot } from '../../data/shelf';
 import { book, request } from '../../ui/api';
-import { TextCell } from '../../ui/text-cell';
+import { TextCell } from '../../ui/fields/text-cell';
 import type { ShelfModel } from './use-shelf';
 
 interface Reading {

@@ -1,4 +1,4 @@
-import { health } from '../../app/health';
+import { health } from '../../app/studio/health';
 import { reads } from '../../http/endpoint';
 
 export const GET = reads(health);

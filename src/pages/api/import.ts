@@ -1,4 +1,4 @@
-import { importStudio } from '../../app/export';
+import { importStudio } from '../../app/studio/export';
 import { takesFile } from '../../http/endpoint';
 
 /** Brings an exported studio into an empty one. */

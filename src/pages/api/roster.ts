@@ -1,4 +1,4 @@
-import { readList } from '../../app/roster';
+import { readList } from '../../app/session/roster';
 import { checkList } from '../../http/checks';
 import { writes } from '../../http/endpoint';
 

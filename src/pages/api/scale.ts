@@ -1,4 +1,4 @@
-import { readScale } from '../../app/scale';
+import { readScale } from '../../app/shelf/scale';
 import { reads } from '../../http/endpoint';
 
 /** What the scale says, of the lot that lies on it, so many milliseconds after it was put there. */

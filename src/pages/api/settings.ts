@@ -1,4 +1,4 @@
-import { editSettings } from '../../app/settings';
+import { editSettings } from '../../app/studio/settings';
 import { checkSettings } from '../../http/checks';
 import { writes } from '../../http/endpoint';
 

@@ -1,5 +1,5 @@
 import { beadsOf, pictureOf, type Layer, type StitchGeometry } from '../../core/stitch';
-import { lineOn } from '../tint';
+import { lineOn } from '../pictures/tint';
 
 /** A twentieth of a millimetre is finer than any screen shows. */
 const round = (mm: number): number => Math.round(mm * 20) / 20;

@@ -1,6 +1,5 @@
-import type { PiecePart } from '../../core/project';
-import { inCord } from '../../core/project';
-import { lineOn } from '../tint';
+import { type PiecePart, inCord } from '../../core/project';
+import { lineOn } from '../pictures/tint';
 
 /** A part that takes up band, plainly and to scale: a buckle, a bead or charm, a button, a knot. */
 export function PartShape({

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { formatLength, type Units } from '../../core/measure';
 import { isSection, type Piece } from '../../core/project';
-import { bandOf, type SeatPlan } from '../../core/session';
+import { bandOf, type SeatPlan } from '../../core/seat';
 import { PartShape } from './part-shape';
 import { Ruler } from './ruler';
 import { Section } from './section';

@@ -1,8 +1,7 @@
-import type { SessionView } from '../../../app/session';
+import { type SessionView, CARD, outdatedTicks, type Bag } from '../../../core/session';
 import type { KitCost } from '../../../core/kit';
 import type { Units } from '../../../core/measure';
-import { CARD, outdatedTicks, type Bag } from '../../../core/session';
-import { Swatch } from '../../../ui/swatch';
+import { Swatch } from '../../../ui/pictures/swatch';
 import { CostWords } from './cost-words';
 import { itemLook, lineWords } from './item-look';
 import { Heads, num, unseen } from '../../../ui/heads';

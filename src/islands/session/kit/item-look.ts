@@ -1,7 +1,6 @@
 import { lookUp } from '../../../core/project';
-import type { SessionView } from '../../../app/session';
+import type { SessionView, BagLine } from '../../../core/session';
 import { formatLength, type Units } from '../../../core/measure';
-import type { BagLine } from '../../../core/session';
 import { cordOf, hardwareItem } from '../../../core/shelf';
 
 /** The name and colour of an item, from the session's catalogue. */

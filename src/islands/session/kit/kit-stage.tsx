@@ -1,12 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
 import { FileText, ListChecks, PackageCheck, PackageOpen, Printer, Undo2 } from 'lucide-react';
-import type { SessionStock } from '../../../app/session-stock';
+import type { SessionStock } from '../../../app/kits/session-stock';
 import { consumableNeeds, kitCost, totalCost } from '../../../core/kit';
 import type { Units } from '../../../core/measure';
 import { childrenOf, packingOf } from '../../../core/session';
 import { request, type RequestProblem } from '../../../ui/api';
-import { useBooking } from '../use-booking';
-import type { SessionModel } from '../use-session';
+import { useBooking } from '../model/use-booking';
+import type { SessionModel } from '../model/use-session';
 import { BagTable } from './bag-table';
 import { itemLook } from './item-look';
 import { LabelPrinterPanel } from './label-printer-panel';

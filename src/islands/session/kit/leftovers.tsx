@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { parseLength, type Units } from '../../../core/measure';
 import { cordOf } from '../../../core/shelf';
-import { useBooking } from '../use-booking';
+import { useBooking } from '../model/use-booking';
 import { Refusal } from '../../../ui/refusal';
 
 /** Reads what came back of one item: lengths apart by commas or semicolons, or one number. */

@@ -1,4 +1,4 @@
-import { editDocument } from '../../../app/settings';
+import { editDocument } from '../../../app/studio/settings';
 import { checkCord } from '../../../http/checks';
 import { writes } from '../../../http/endpoint';
 

@@ -7,7 +7,7 @@ import {
   sessionsCalendar,
   shelfCsv,
   shelfJson,
-} from '../../../app/export';
+} from '../../../app/studio/export';
 import { notFound } from '../../../core/problem';
 import { downloads } from '../../../http/endpoint';
 

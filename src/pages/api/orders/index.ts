@@ -1,4 +1,4 @@
-import { placeOrder } from '../../../app/orders';
+import { placeOrder } from '../../../app/shelf/orders';
 import { checkOrder } from '../../../http/checks';
 import { writes } from '../../../http/endpoint';
 

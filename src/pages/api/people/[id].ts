@@ -1,4 +1,4 @@
-import { editPerson, forgetPerson, openPerson } from '../../../app/people';
+import { editPerson, forgetPerson, openPerson } from '../../../app/people/people';
 import { checkVersion, checkPersonEdit } from '../../../http/checks';
 import { idOf, reads, writes } from '../../../http/endpoint';
 

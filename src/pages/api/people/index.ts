@@ -1,5 +1,5 @@
-import { whoIsNamed } from '../../../app/known-people';
-import { findPeople } from '../../../app/people';
+import { whoIsNamed } from '../../../app/people/known-people';
+import { findPeople } from '../../../app/people/people';
 import { reads } from '../../../http/endpoint';
 
 export const GET = reads(({ url }) => {

@@ -1,4 +1,4 @@
-import { checkedProject } from '../../../app/projects';
+import { checkedProject } from '../../../app/studio/projects';
 import { checkProjectRead } from '../../../http/checks';
 import { writes } from '../../../http/endpoint';
 

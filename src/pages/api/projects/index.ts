@@ -1,4 +1,4 @@
-import { saveProject } from '../../../app/projects';
+import { saveProject } from '../../../app/studio/projects';
 import { checkProjectSave } from '../../../http/checks';
 import { writes } from '../../../http/endpoint';
 

@@ -1,4 +1,4 @@
-import { editSeat, removeSeat } from '../../../app/edit-seats';
+import { editSeat, removeSeat } from '../../../app/session/edit-seats';
 import { checkSeatRemoval, checkSeatEdit } from '../../../http/checks';
 import { idOf, writes } from '../../../http/endpoint';
 import { unlessKnown } from '../../../http/known-studio';

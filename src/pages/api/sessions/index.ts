@@ -1,4 +1,4 @@
-import { createSession, pageOfSessions } from '../../../app/session';
+import { createSession, pageOfSessions } from '../../../app/session/session';
 import { checkNewSession } from '../../../http/checks';
 import { reads, writes } from '../../../http/endpoint';
 import { pageNumber } from '../../../http/page-number';

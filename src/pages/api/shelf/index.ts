@@ -1,4 +1,4 @@
-import { openShelf } from '../../../app/shelf';
+import { openShelf } from '../../../app/shelf/shelf';
 import { reads } from '../../../http/endpoint';
 
 export const GET = reads(() => openShelf());

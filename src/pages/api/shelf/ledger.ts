@@ -1,4 +1,4 @@
-import { openLedger } from '../../../app/shelf';
+import { openLedger } from '../../../app/shelf/shelf';
 import { Problem } from '../../../core/problem';
 import { reads } from '../../../http/endpoint';
 

@@ -1,4 +1,4 @@
-import { readStock } from '../../../app/stock-list';
+import { readStock } from '../../../app/shelf/stock-list';
 import { checkStockList } from '../../../http/checks';
 import { writes } from '../../../http/endpoint';
 

@@ -1,5 +1,5 @@
-import { cutsCsv, sessionDocument } from '../../../../app/export';
-import { paperSheet, SHEETS } from '../../../../app/paper-sheets';
+import { cutsCsv, sessionDocument } from '../../../../app/studio/export';
+import { paperSheet, SHEETS } from '../../../../app/sheets/paper-sheets';
 import { notFound } from '../../../../core/problem';
 import { downloads, idOf } from '../../../../http/endpoint';
 import { readerOf } from '../../../../http/reader';

@@ -1,4 +1,4 @@
-import { noteCut } from '../../../../app/session';
+import { noteCut } from '../../../../app/session/session';
 import { checkCutNote } from '../../../../http/checks';
 import { idOf, writes } from '../../../../http/endpoint';
 import { unlessKnown } from '../../../../http/known-studio';

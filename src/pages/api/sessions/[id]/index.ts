@@ -1,4 +1,4 @@
-import { deleteSession, editSession, openSession } from '../../../../app/session';
+import { deleteSession, editSession, openSession } from '../../../../app/session/session';
 import { checkVersion, checkSessionEdit } from '../../../../http/checks';
 import { idOf, reads, writes } from '../../../../http/endpoint';
 import { unlessKnown } from '../../../../http/known-studio';

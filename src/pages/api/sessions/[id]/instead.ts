@@ -1,4 +1,4 @@
-import { replacements } from '../../../../app/instead';
+import { replacements } from '../../../../app/kits/instead';
 import { Problem } from '../../../../core/problem';
 import { cordOf } from '../../../../core/shelf';
 import { idOf, reads } from '../../../../http/endpoint';

@@ -1,4 +1,4 @@
-import { issueKits, takeBackKits, tickKits } from '../../../../app/issue';
+import { issueKits, takeBackKits, tickKits } from '../../../../app/kits/issue';
 import { checkIssue, checkTicks } from '../../../../http/checks';
 import { idOf, writes } from '../../../../http/endpoint';
 import { unlessKnown } from '../../../../http/known-studio';

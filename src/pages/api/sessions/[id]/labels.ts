@@ -1,5 +1,5 @@
 import type { Units } from '../../../../core/measure';
-import { printLabels, sessionLabels } from '../../../../app/labels';
+import { printLabels, sessionLabels } from '../../../../app/sheets/labels';
 import { checkLabels } from '../../../../http/checks';
 import { downloads, idOf, writes } from '../../../../http/endpoint';
 import { readerOf } from '../../../../http/reader';

@@ -1,4 +1,4 @@
-import { returnLeftovers } from '../../../../app/leftovers';
+import { returnLeftovers } from '../../../../app/kits/leftovers';
 import { checkLeftovers } from '../../../../http/checks';
 import { idOf, writes } from '../../../../http/endpoint';
 import { unlessKnown } from '../../../../http/known-studio';

@@ -1,4 +1,4 @@
-import { noteStudio } from '../../../../app/session';
+import { noteStudio } from '../../../../app/session/session';
 import { checkNoted } from '../../../../http/checks';
 import { idOf, writes } from '../../../../http/endpoint';
 import { unlessKnown } from '../../../../http/known-studio';

@@ -1,4 +1,4 @@
-import { freePieces } from '../../../../app/free-pieces';
+import { freePieces } from '../../../../app/shelf/free-pieces';
 import { idOf, reads } from '../../../../http/endpoint';
 
 /** The pieces of one cord that the session may cut, by colour. */

@@ -1,4 +1,4 @@
-import { releaseSession, reserveSession } from '../../../../app/reserve';
+import { releaseSession, reserveSession } from '../../../../app/kits/reserve';
 import { checkIssue, checkReserve } from '../../../../http/checks';
 import { idOf, writes } from '../../../../http/endpoint';
 import { unlessKnown } from '../../../../http/known-studio';

@@ -1,4 +1,4 @@
-import { restoreSession } from '../../../../app/session';
+import { restoreSession } from '../../../../app/session/session';
 import { checkNothing } from '../../../../http/checks';
 import { idOf, writes } from '../../../../http/endpoint';
 import { unlessKnown } from '../../../../http/known-studio';

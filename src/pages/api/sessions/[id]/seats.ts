@@ -1,5 +1,5 @@
-import { editSeats } from '../../../../app/edit-seats';
-import { addSeats } from '../../../../app/seats';
+import { editSeats } from '../../../../app/session/edit-seats';
+import { addSeats } from '../../../../app/session/seats';
 import { checkNewSeats, checkSeatEdits } from '../../../../http/checks';
 import { idOf, writes } from '../../../../http/endpoint';
 import { unlessKnown } from '../../../../http/known-studio';

@@ -1,4 +1,4 @@
-import { sessionStock } from '../../../../app/session-stock';
+import { sessionStock } from '../../../../app/kits/session-stock';
 import { idOf, reads } from '../../../../http/endpoint';
 
 export const GET = reads((context) => sessionStock(idOf(context)));

@@ -1,4 +1,4 @@
-import { editItem, openItem } from '../../../../app/shelf';
+import { editItem, openItem } from '../../../../app/shelf/shelf';
 import { checkItemEdit } from '../../../../http/checks';
 import { reads, writes } from '../../../../http/endpoint';
 

@@ -1,4 +1,4 @@
-import { lotUses } from '../../../../../app/lot-uses';
+import { lotUses } from '../../../../../app/shelf/lot-uses';
 import { idOf, reads } from '../../../../../http/endpoint';
 
 export const GET = reads((context) => lotUses(idOf(context)));

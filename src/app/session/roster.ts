@@ -1,0 +1,41 @@
+import { readRoster, type RosterLine } from '../../formats/roster';
+import type { KnownPerson } from '../../core/session';
+import { inTransaction } from '../../data/transaction';
+import { Problem } from '../../core/problem';
+import { knownPeople } from '../people/known-people';
+import { MOST_SEATS } from './seats';
+import { readStudio } from '../studio/studio';
+
+/** A line as read, with the people who are known by that name. */
+export interface RosterRow extends RosterLine {
+  readonly known: readonly KnownPerson[];
+}
+
+const tooMany = (count: number, of: 'lines' | 'people'): Problem =>
+  new Problem(
+    422,
+    'too-many',
+    `The list has ${count.toLocaleString('en')} ${of}; a session holds at most ${MOST_SEATS} seats. Split the list into several sessions.`,
+    { pointer: '/text' },
+  );
+
+/** Reads a pasted list for a preview; nothing is stored. */
+export function readList(text: string): Promise<RosterRow[]> {
+  const written = text.split(/\r\n|\r|\n/).filter((line) => line.trim() !== '').length;
+  if (written === 0)
+    throw new Problem(422, 'empty-list', 'The list is empty: write or paste a line for each person.', {
+      pointer: '/text',
+    });
+  // A person may take several lines, but not this many.
+  if (written >= 10 * MOST_SEATS) throw tooMany(written, 'lines');
+  return inTransaction(async (t) => {
+    const { catalogue } = await readStudio(t);
+    const lines = readRoster(text, Object.values(catalogue.projects));
+    const seats = lines.filter(({ skip }) => !skip);
+    if (seats.length === 0)
+      throw new Problem(422, 'empty-list', 'No line of the list names anybody.', { pointer: '/text' });
+    if (seats.length > MOST_SEATS) throw tooMany(seats.length, 'people');
+    const known = await knownPeople(seats.map(({ seat }) => seat.name).filter(Boolean), t);
+    return lines.map((line) => ({ ...line, known: known.get(line.seat.name.toLowerCase()) ?? [] }));
+  });
+}

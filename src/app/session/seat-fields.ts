@@ -1,0 +1,49 @@
+import { Problem } from '../../core/problem';
+import type { Catalogue } from '../../core/project';
+import type { SeatChanges, SeatRecord } from '../../core/seat';
+import type { Wrist } from '../../data/people';
+import type { SeatInsert } from '../../data/sessions';
+import { today } from '../studio/clock';
+
+/** Slugs that a seat names must be in the catalogue. */
+export function checkSlugs(
+  changes: Pick<SeatChanges, 'project' | 'options' | 'cords'>,
+  catalogue: Catalogue,
+  pointer: string,
+): void {
+  const faulty = (field: string, slug: string, table: object): Problem =>
+    new Problem(422, 'unknown', `“${slug}” is not in the catalogue; there are: ${Object.keys(table).join(', ')}.`, {
+      pointer: `${pointer}/${field}`,
+    });
+  const { project, options, cords } = changes;
+  if (project && !Object.hasOwn(catalogue.projects, project)) throw faulty('project', project, catalogue.projects);
+  if (options?.hardware && !Object.hasOwn(catalogue.hardware, options.hardware))
+    throw faulty('options/hardware', options.hardware, catalogue.hardware);
+  for (const [role, choice] of Object.entries(cords ?? {})) {
+    if (!choice) continue;
+    if (!Object.hasOwn(catalogue.cords, choice.cord)) throw faulty(`cords/${role}/cord`, choice.cord, catalogue.cords);
+    const cord = catalogue.cords[choice.cord]!;
+    const colour = choice.colours?.find((slug) => !cord.colours.some((c) => c.slug === slug));
+    if (colour)
+      throw new Problem(422, 'unknown', `${cord.name} has no colour “${colour}”.`, {
+        pointer: `${pointer}/cords/${role}/colours`,
+      });
+  }
+}
+
+/** The wrist of a new or changed seat: its method and day belong to it. */
+export function wristFields(
+  mm: number | null,
+  method: SeatRecord['wrist_method'] | undefined,
+): Pick<SeatInsert, 'wrist_mm' | 'wrist_method' | 'wrist_on'> {
+  return mm === null
+    ? { wrist_mm: null, wrist_method: null, wrist_on: null }
+    : { wrist_mm: mm, wrist_method: method ?? 'tape', wrist_on: today() };
+}
+
+/** A wrist as a person's history keeps it; an estimate is none. */
+export function measuredWrist(person: string, wrist: ReturnType<typeof wristFields>): (Wrist & { person: string })[] {
+  const { wrist_mm: mm, wrist_method: method, wrist_on: taken_on } = wrist;
+  const measured = mm !== null && method !== null && method !== 'estimate' && taken_on !== null;
+  return measured ? [{ person, mm, method, taken_on }] : [];
+}

@@ -1,0 +1,71 @@
+import { formatLength, type Units } from '../../core/measure';
+import { cutsByItem } from '../../core/layout';
+import { packingOf, type SessionView } from '../../core/session';
+import type { Label } from '../../formats/labels';
+import { simulatedPrinter, type LabelPrinter } from '../../standins/label-printer';
+import { paper } from './kept-papers';
+import { openSession, planOf } from '../session/session';
+import { nameOf } from '../shelf/shelf';
+
+/** What is labelled: each bag, or each length of cord. */
+export type LabelKind = 'bags' | 'cuts';
+
+/** The labels of a session. `origin` is where Lapboard is reached, for the code that opens the seat. */
+function labelsOf(view: SessionView, kind: LabelKind, units: Units, origin: string): Label[] {
+  const { catalogue } = view.studio;
+  const { seats, figures } = planOf(view);
+  const opens = (seat: string): string => `${origin}/sessions/${view.session.id}/kit?seat=${seat}`;
+  const short = (item: string): string => nameOf(item, catalogue) ?? item;
+  if (kind === 'bags') {
+    return packingOf(seats, figures).bags.map((bag) => ({
+      number: String(bag.number),
+      name: bag.label,
+      title: bag.project,
+      lines: bag.lines.map(({ item, count, mm }) =>
+        mm === null ? `${count} × ${short(item)}` : `${count} × ${formatLength(mm, units, 'up')} ${short(item)}`,
+      ),
+      opens: opens(bag.seat),
+    }));
+  }
+  return [...cutsByItem(seats)].flatMap(([item, cuts]) =>
+    cuts.map((cut) => ({
+      number: String(cut.bag),
+      name: formatLength(cut.mm, units, 'up'),
+      title: cut.label,
+      lines: [short(item)],
+      opens: opens(cut.seat),
+    })),
+  );
+}
+
+/** A session's labels as a PDF. */
+export async function sessionLabels(
+  id: string,
+  kind: LabelKind,
+  unitsFor: (studio: Units) => Units,
+  origin: string,
+): Promise<{ readonly bytes: Uint8Array; readonly name: string }> {
+  const view = await openSession(id);
+  const labels = labelsOf(view, kind, unitsFor(view.studio.settings.units), origin);
+  const bytes = await paper('labels', {
+    labels,
+    paper: view.studio.settings.paper,
+    title: `${view.session.title}: ${kind}`,
+  });
+  return { bytes, name: `${kind}.pdf` };
+}
+
+let printer: LabelPrinter | undefined;
+
+/** The studio's label printer. A made-up one for now, in this process: it holds nothing that is not on paper or in its queue. */
+export function labelPrinter(): LabelPrinter {
+  printer ??= simulatedPrinter(() => Date.now());
+  return printer;
+}
+
+/** Sends a session's labels to the printer. */
+export async function printLabels(id: string, kind: LabelKind): Promise<ReturnType<LabelPrinter['state']>> {
+  const view = await openSession(id);
+  const { length } = labelsOf(view, kind, view.studio.settings.units, '');
+  return labelPrinter().print(`${view.session.title}: ${kind}`, length);
+}

@@ -1,0 +1,72 @@
+import { cutsByItem, layoutFault, takenBy, TO_BUY } from '../../core/layout';
+import type { SessionRecord } from '../../core/session';
+import type { Figures, Settings } from '../../core/studio';
+import { findLot } from '../../data/shelf';
+import { inTransaction } from '../../data/transaction';
+import { planOf, viewSession } from '../session/session';
+import { nameOf } from '../shelf/shelf';
+
+/** What one spool, hank, pack or offcut is cut into, with the running mark after each cut. */
+export interface TableLane {
+  readonly name: string;
+  readonly place: string;
+  readonly length_mm: number;
+  readonly rest_mm: number;
+  readonly cuts: readonly {
+    readonly bag: number;
+    readonly label: string;
+    readonly mm: number;
+    /** Where along the piece this cut ends, its loss with it. */
+    readonly mark_mm: number;
+  }[];
+}
+
+/** The sheet for the cutting table. */
+export interface TableSheet {
+  readonly session: SessionRecord;
+  readonly settings: Settings;
+  readonly figures: Figures;
+  readonly groups: readonly { readonly name: string; readonly lanes: readonly TableLane[] }[];
+  /** Why it must not be cut by, where something changed since. */
+  readonly fault: string | null;
+}
+
+export function tableSheet(id: string): Promise<TableSheet> {
+  return inTransaction(async (t) => {
+    const view = await viewSession(id, t);
+    const { settings, catalogue } = view.studio;
+    const { seats, figures } = planOf(view);
+    const { cut_loss } = figures;
+    const cuts = cutsByItem(seats);
+    const byId = new Map([...cuts.values()].flat().map((cut) => [cut.id, cut]));
+    const layout = view.session.lanes ?? [];
+    const groups = [];
+    for (const group of layout) {
+      const lanes: TableLane[] = [];
+      for (const lane of group.lanes) {
+        const lot = lane.stock === TO_BUY ? null : await findLot(lane.stock, t);
+        let mark = 0;
+        lanes.push({
+          name: lot ? `${lot.kind[0]!.toUpperCase()}${lot.kind.slice(1)} ${lot.number}` : 'A new pack, to be bought',
+          place: lot?.place ?? '',
+          length_mm: lane.length_mm,
+          rest_mm: lane.length_mm - takenBy(lane, cut_loss),
+          cuts: lane.cuts.map(({ id: cut, mm }) => {
+            mark += mm + cut_loss;
+            const { bag = 0, label = 'no seat now' } = byId.get(cut) ?? {};
+            return { bag, label, mm, mark_mm: mark };
+          }),
+        });
+      }
+      groups.push({ name: nameOf(group.item, catalogue) ?? group.item, lanes });
+    }
+    const why = view.session.lanes ? layoutFault(view.session.lanes, cuts) : 'nothing is laid out yet';
+    return {
+      session: view.session,
+      settings,
+      figures,
+      groups,
+      fault: why ? `Do not cut by this sheet: ${why}. Lay the cuts out again first.` : null,
+    };
+  });
+}

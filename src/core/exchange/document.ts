@@ -1,0 +1,119 @@
+import { Type, type Static, type TOptional, type TString } from '@sinclair/typebox';
+import { HAND, parseGirth, parseLength, WRIST } from '../measure';
+import { OptionsSchema, type Catalogue } from '../project';
+import { AvoidSchema, EaseSchema, ROLES, SchoolSchema, SkillSchema, SlugSchema, type Role } from '../studio';
+import type { Seat } from '../seat';
+
+const Length = Type.Union([Type.Number({ exclusiveMinimum: 0 }), Type.String({ minLength: 1, maxLength: 60 })], {
+  description: 'millimetres as a number, or a length in any form a maker writes',
+});
+
+const SeatSchema = Type.Object(
+  {
+    label: Type.String({ minLength: 1, maxLength: 120 }),
+    size: Type.Union([
+      Type.Object({ wrist: Length }, { additionalProperties: false }),
+      Type.Object({ finished: Length }, { additionalProperties: false, description: 'inner circumference wanted' }),
+      Type.Object({ knotted: Length }, { additionalProperties: false, description: 'band length wanted' }),
+    ]),
+    hand: Type.Optional(Length),
+    age: Type.Optional(Type.Integer({ minimum: 0, maximum: 120 })),
+    skill: SkillSchema,
+    ease: Type.Optional(EaseSchema),
+    avoid: Type.Optional(Type.Array(AvoidSchema, { maxItems: 2 })),
+    project: SlugSchema,
+    options: Type.Optional(OptionsSchema),
+    cords: Type.Optional(
+      Type.Object(
+        Object.fromEntries(ROLES.map((role) => [role, Type.Optional(SlugSchema)])) as Record<Role, TOptional<TString>>,
+        {
+          additionalProperties: false,
+        },
+      ),
+    ),
+    school: Type.Optional(SchoolSchema),
+  },
+  { additionalProperties: false },
+);
+
+/** A session as a file, for planning from a terminal. */
+export const SessionDocumentSchema = Type.Object(
+  {
+    format: Type.Literal('lapboard-session'),
+    version: Type.Literal(1),
+    title: Type.String({ maxLength: 200 }),
+    school: Type.Optional(SchoolSchema),
+    seats: Type.Array(SeatSchema, { minItems: 1, maxItems: 1000 }),
+  },
+  { additionalProperties: false, $id: 'lapboard-session' },
+);
+export type SessionDocument = Static<typeof SessionDocumentSchema>;
+
+/** What is wrong in a document, and where, as a JSON pointer. */
+export interface DocumentFault {
+  readonly error: string;
+  readonly at: string;
+}
+
+type Read<T> = { ok: true; value: T } | { ok: false; fault: DocumentFault };
+
+/** A length field read, or its fault with the position in the text. */
+function readLength(value: string | number, at: string, kind: 'wrist' | 'hand' | 'band'): Read<number> {
+  const text = typeof value === 'number' ? `${value} mm` : /^[\d.,\s]+$/.test(value) ? `${value} mm` : value;
+  const reading = kind === 'band' ? parseLength(text) : parseGirth(text, kind === 'wrist' ? WRIST : HAND);
+  if (!reading.ok)
+    return { ok: false, fault: { error: `${reading.problem} (character ${reading.at + 1} of “${text}”)`, at } };
+  if (kind === 'band' && reading.mm > 2000)
+    return {
+      ok: false,
+      fault: { error: `${reading.mm} mm is no length for a bracelet or keychain; at most 2000 mm`, at },
+    };
+  return { ok: true, value: reading.mm };
+}
+
+/**
+ * Reads a checked document into seats: every length to millimetres, every slug looked up.
+ *
+ * @returns the seats, or the first fault with its JSON pointer
+ */
+export function readSessionDocument(document: SessionDocument, catalogue: Catalogue): Read<Seat[]> {
+  const seats: Seat[] = [];
+  for (const [i, given] of document.seats.entries()) {
+    const at = `/seats/${i}`;
+    if (!Object.hasOwn(catalogue.projects, given.project))
+      return unknown(`${at}/project`, given.project, catalogue.projects);
+    if (given.options?.hardware && !Object.hasOwn(catalogue.hardware, given.options.hardware)) {
+      return unknown(`${at}/options/hardware`, given.options.hardware, catalogue.hardware);
+    }
+    for (const [role, cord] of Object.entries(given.cords ?? {})) {
+      if (!Object.hasOwn(catalogue.cords, cord)) return unknown(`${at}/cords/${role}`, cord, catalogue.cords);
+    }
+    const [kind, value] = Object.entries(given.size)[0] as ['wrist' | 'finished' | 'knotted', string | number];
+    const size = readLength(value, `${at}/size/${kind}`, kind === 'wrist' ? 'wrist' : 'band');
+    if (!size.ok) return size;
+    const hand = given.hand === undefined ? null : readLength(given.hand, `${at}/hand`, 'hand');
+    if (hand && !hand.ok) return hand;
+    seats.push({
+      label: given.label,
+      size: { [kind]: size.value } as Seat['size'],
+      estimated: false,
+      hand: hand ? hand.value : null,
+      age: given.age ?? null,
+      skill: given.skill,
+      ease: given.ease ?? 'easy',
+      avoid: given.avoid ?? [],
+      project: given.project,
+      options: given.options ?? {},
+      cords: Object.fromEntries(Object.entries(given.cords ?? {}).map(([role, cord]) => [role, { cord }])),
+      school: given.school ?? document.school ?? 'measured',
+    });
+  }
+  return { ok: true, value: seats };
+}
+
+function unknown(at: string, slug: string, table: Readonly<Record<string, unknown>>): Read<never> {
+  return {
+    ok: false,
+    fault: { error: `“${slug}” is not known; there are: ${Object.keys(table).sort().join(', ')}`, at },
+  };
+}

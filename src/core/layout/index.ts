@@ -1,0 +1,10 @@
+export { cutsByItem, type BagCut } from './bag-cut';
+export { LayoutSchema, takenBy, TO_BUY, type Layout, type LayoutLane } from './layout';
+export { layoutFault } from './layout-fault';
+export { stockFault, type LaneLot } from './stock-fault';
+export { lanesProblem, withLocked, type CuttableLot } from './lanes-problem';
+export { lanesFrom } from './lanes-from';
+export { lacking, moveCut } from './moves';
+export { replaceCord, seatInstead, type Instead } from './instead';
+export { assignColours, type ColourWish, type Given, type Kept } from './assign-colours';
+export { colourGifts, colourProblems, type ColourGift, type ColourProblem } from './colour-wishes';

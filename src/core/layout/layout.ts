@@ -1,0 +1,45 @@
+import { Type, type Static } from '@sinclair/typebox';
+import { stockFor } from '../measure';
+import { ItemIdSchema } from '../shelf';
+
+/** The stock id of a pack that has to be bought. */
+export const TO_BUY = 'buy';
+
+const closed = { additionalProperties: false };
+const Id = Type.String({ minLength: 1, maxLength: 120 });
+
+/** How a session's cuts are laid out on lots, as it is kept: by item, lane by lane. */
+export const LayoutSchema = Type.Array(
+  Type.Object(
+    {
+      item: ItemIdSchema,
+      bound_mm: Type.Integer({ minimum: 0, description: 'no plan opens less fresh stock' }),
+      lanes: Type.Array(
+        Type.Object(
+          {
+            stock: Type.String({ maxLength: 60, description: 'a lot’s id, or “buy”' }),
+            cuts: Type.Array(Type.Object({ id: Id, mm: Type.Integer({ minimum: 1 }) }, closed), { maxItems: 5000 }),
+            locked: Type.Array(Id, { maxItems: 5000 }),
+            length_mm: Type.Integer({ minimum: 1 }),
+          },
+          closed,
+        ),
+        { maxItems: 5000 },
+      ),
+    },
+    closed,
+  ),
+  { maxItems: 500 },
+);
+export type Layout = Static<typeof LayoutSchema>;
+export type LayoutLane = Layout[number]['lanes'][number];
+
+/** What a lane takes of its piece of stock: its cuts, each with the loss. */
+export const takenBy = (lane: Pick<LayoutLane, 'cuts'>, loss: number): number =>
+  stockFor(
+    lane.cuts.map((cut) => cut.mm),
+    loss,
+  );
+
+/** The cuts of a lane in the order they are cut. */
+export const longFirst = (cuts: LayoutLane['cuts']): LayoutLane['cuts'] => [...cuts].sort((a, b) => b.mm - a.mm);

@@ -1,0 +1,25 @@
+import type { Project } from '../project';
+import type { School } from '../studio';
+import type { Seat } from './seat';
+
+/** The wrist that a project is shown for, mm: a usual grown-up's. */
+const USUAL = 170;
+
+/** A seat that asks for nothing special, to show, try or measure a project by. */
+export function exampleSeat(project: Project, changes: Partial<Seat> = {}, school: School = 'measured'): Seat {
+  return {
+    label: project.name,
+    size: project.sizing.by === 'wrist' ? { wrist: USUAL } : null,
+    estimated: false,
+    hand: null,
+    age: 30,
+    skill: 'steady',
+    ease: 'easy',
+    avoid: [],
+    project: project.slug,
+    options: {},
+    cords: {},
+    school,
+    ...changes,
+  };
+}

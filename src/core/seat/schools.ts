@@ -1,0 +1,17 @@
+import { SCHOOL_LIST, type CutPlan, type Group } from '../cut';
+import type { Catalogue } from '../project';
+import type { Figures, School } from '../studio';
+import { planSeat } from './plan-seat';
+import type { Seat } from './seat';
+
+/** The largest wrist of the seats planned together, which some schools cut for. */
+export function groupOf(seats: readonly Seat[]): Group {
+  return { wrist: Math.max(0, ...seats.map((seat) => (seat.size && 'wrist' in seat.size ? seat.size.wrist : 0))) };
+}
+
+/** The same seat cut by every school, side by side; none where the seat cannot be fitted yet. */
+export function compareSchools(seat: Seat, catalogue: Catalogue, figures: Figures, group?: Group): CutPlan[] {
+  return (Object.keys(SCHOOL_LIST) as School[]).flatMap(
+    (school) => planSeat({ ...seat, school }, catalogue, figures, group).cut ?? [],
+  );
+}

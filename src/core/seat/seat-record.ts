@@ -1,0 +1,121 @@
+import { Type, type Static } from '@sinclair/typebox';
+import { CordChoiceSchema, OptionsSchema, type Catalogue, type CordChoice } from '../project';
+import {
+  AvoidSchema,
+  EaseSchema,
+  ROLES,
+  SchoolSchema,
+  SkillSchema,
+  SlugSchema,
+  type Role,
+  NameSchema,
+  orNull,
+  VersionSchema,
+} from '../studio';
+import type { Seat } from './seat';
+
+/** How a wrist was taken. An estimate by age is not a measurement and is shown as what it is. */
+export const WRIST_METHODS = ['tape', 'strip', 'told', 'estimate'] as const;
+export type WristMethod = (typeof WRIST_METHODS)[number];
+
+const Uuid = Type.String({ format: 'uuid' });
+
+/** What of a seat can be edited. Lengths are whole millimetres. `name`, `age` and `avoid` belong to the person and go there. */
+const editable = {
+  name: NameSchema,
+  age: orNull(Type.Integer({ minimum: 0, maximum: 120 })),
+  avoid: Type.Array(AvoidSchema, { maxItems: 2, uniqueItems: true }),
+  skill: SkillSchema,
+  wrist_mm: orNull(Type.Integer({ minimum: 90, maximum: 280 })),
+  wrist_method: orNull(Type.Unsafe<WristMethod>({ type: 'string', enum: [...WRIST_METHODS] })),
+  hand_mm: orNull(Type.Integer({ minimum: 110, maximum: 360 })),
+  ease: EaseSchema,
+  project: orNull(SlugSchema),
+  project_revision: orNull(
+    Type.Integer({ minimum: 1, maximum: 2_147_483_646, description: 'the version it was planned with' }),
+  ),
+  band_mm: orNull(Type.Integer({ minimum: 20, maximum: 1000 })),
+  options: OptionsSchema,
+  cords: Type.Unsafe<Partial<Record<Role, CordChoice>>>(
+    Type.Object(Object.fromEntries(ROLES.map((role) => [role, Type.Optional(CordChoiceSchema)])), {
+      additionalProperties: false,
+    }),
+  ),
+  school: orNull(SchoolSchema),
+  accepted: Type.Boolean({ description: 'an estimate that may be cut from' }),
+  wishes: Type.Array(SlugSchema, { maxItems: 6, uniqueItems: true, description: 'colours, dearest first' }),
+  note: Type.String({ maxLength: 500 }),
+};
+
+/** A change to a seat: only what changes, and the versions it was made to. */
+export const SeatEditSchema = Type.Object(
+  {
+    version: VersionSchema,
+    person_version: VersionSchema,
+    changes: Type.Partial(Type.Object({ ...editable, person_id: Uuid }, { additionalProperties: false }), {
+      additionalProperties: false,
+      minProperties: 1,
+    }),
+  },
+  { additionalProperties: false },
+);
+export type SeatEdit = Static<typeof SeatEditSchema>;
+export type SeatChanges = SeatEdit['changes'];
+
+/** A seat to add, with the id it will have, so that sending it twice adds it once. */
+export const NewSeatSchema = Type.Object(
+  {
+    ...Type.Partial(Type.Object(editable)).properties,
+    id: Uuid,
+    person_id: Type.Optional(
+      Type.Union([Uuid, Type.Null()], {
+        description: 'who it is, as somebody confirmed; null for somebody new; left out, the only one of that name',
+      }),
+    ),
+    name: NameSchema,
+    position: Type.Optional(Type.Integer({ minimum: 0, maximum: 1_000_000 })),
+  },
+  { additionalProperties: false },
+);
+export type NewSeat = Static<typeof NewSeatSchema>;
+
+/** A seat as stored and sent. */
+export interface SeatRecord extends Required<SeatChanges> {
+  readonly id: string;
+  readonly position: number;
+  readonly wrist_on: string | null;
+  readonly version: number;
+  readonly person_version: number;
+}
+
+/** The key of an older revision of a project in a session's catalogue, beside the newest under its slug. */
+export const revisionKey = (slug: string, revision: number): string => `${slug}@${revision}`;
+
+/**
+ * The key of the revision that a seat is planned with. Without one it is the newest; with one it is that very revision, and where
+ * the catalogue has not got it the plan says so: another would cut other lengths.
+ */
+function projectKey({ project, project_revision }: SeatRecord, projects: Catalogue['projects']): string | null {
+  if (project === null || project_revision === null) return project;
+  const newest = Object.hasOwn(projects, project) ? projects[project]!.revision : null;
+  return newest === project_revision ? project : revisionKey(project, project_revision);
+}
+
+/** A stored seat as the reckoning takes it: with the revision of its project that it was planned with. */
+export function seatOf(record: SeatRecord, school: Seat['school'], projects: Catalogue['projects']): Seat {
+  const { wrist_mm, band_mm } = record;
+  return {
+    label: record.name,
+    size: band_mm !== null ? { knotted: band_mm } : wrist_mm !== null ? { wrist: wrist_mm } : null,
+    estimated: record.wrist_method === 'estimate' && band_mm === null,
+    hand: record.hand_mm,
+    age: record.age,
+    skill: record.skill,
+    ease: record.ease,
+    avoid: record.avoid,
+    project: projectKey(record, projects),
+    options: record.options,
+    cords: record.cords as Seat['cords'],
+    school: record.school ?? school,
+  };
+}

@@ -1,0 +1,3 @@
+export { applyOperation } from './apply-operation';
+export { inverseOf } from './inverse-of';
+export type { Operation } from './operation';

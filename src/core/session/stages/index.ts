@@ -1,0 +1,36 @@
+import type { CutDone } from '../../seat';
+import type { Kits } from '../kits';
+import { cut } from './cut';
+import { fit } from './fit';
+import { kit } from './kit';
+import { seats } from './seats';
+import type { StageSeat } from './stage';
+
+/** The stages that Lapboard takes a session through, in order. */
+export const STAGES = [seats, fit, cut, kit] as const;
+export type Stage = (typeof STAGES)[number]['slug'];
+
+/** A stage's knot: tied when the data says its work is done, else why not. The first untied one is the open loop. */
+export interface StageState {
+  readonly stage: Stage;
+  readonly name: string;
+  readonly state: 'tied' | 'open' | 'bare';
+  /** One line: what is done, or what keeps the knot from being tied. */
+  readonly line: string;
+}
+
+/** The session's knots: each tied because the data says so. */
+export function stagesOf(
+  seated: readonly StageSeat[],
+  cutDone: readonly CutDone[] | null,
+  kits: Kits | null = null,
+): StageState[] {
+  const judged = STAGES.map((stage) => ({ stage, ...stage.judge({ seats: seated, cutDone, kits }) }));
+  const present = judged.find(({ done }) => !done)?.stage;
+  return judged.map(({ stage, done, line }) => ({
+    stage: stage.slug,
+    name: stage.name,
+    state: done ? 'tied' : stage === present ? 'open' : 'bare',
+    line,
+  }));
+}

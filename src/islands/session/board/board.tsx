@@ -1,0 +1,122 @@
+import { useCallback, useEffect, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import type { Units } from '../../../core/measure';
+import { STAGES, type Stage, type SessionView } from '../../../core/session';
+import { StageCord } from '../../../ui/pictures/stage-cord';
+import { Guard } from '../../../ui/guard';
+import { useUnits } from '../../../ui/words/units';
+import { Clip } from './clip';
+import { Conflicts } from './conflicts';
+import { CutStage } from '../cut/cut-stage';
+import { FitStage } from '../fit/fit-stage';
+import { KitStage } from '../kit/kit-stage';
+import { SeatsStage } from '../seats/seats-stage';
+import { SinceNote } from './since-note';
+import { SeatTray } from '../tray/seat-tray';
+import { useSession } from '../model/use-session';
+
+/** Focuses a field once it is on the page. */
+const focusSoon = (selector: string) =>
+  requestAnimationFrame(() => document.querySelector<HTMLElement>(selector)?.focus());
+
+/** The board on the instructor's lap: clip, stage cord, the stage's worksheet, and the tray beside it. */
+export function Board({
+  initial,
+  stage: first,
+  units: firstUnits,
+  pasted,
+  seat: firstSeat,
+}: {
+  initial: SessionView;
+  stage: Stage;
+  units: Units;
+  pasted: boolean;
+  /** The seat that the address asks for: a label's code opens its seat. */
+  seat: string | null;
+}) {
+  const model = useSession(initial);
+  const units = useUnits(firstUnits);
+  const [stage, setStage] = useState<Stage>(first);
+  const [selected, setSelected] = useState<string | null>(firstSeat);
+  const [pasting, setPasting] = useState(pasted);
+  const { id, title } = model.view.session;
+  const href = (to: Stage) => `/sessions/${id}/${to}`;
+  const printHref = `/sessions/${id}/print`;
+
+  const go = useCallback(
+    (to: Stage) => {
+      setStage(to);
+      window.history.pushState({ stage: to }, '', `/sessions/${id}/${to}`);
+    },
+    [id],
+  );
+  useEffect(() => {
+    const back = () =>
+      setStage(STAGES.find(({ slug }) => window.location.pathname.endsWith(`/${slug}`))?.slug ?? 'seats');
+    window.addEventListener('popstate', back);
+    return () => window.removeEventListener('popstate', back);
+  }, []);
+  useEffect(() => {
+    document.title = `${title}: ${stage} · Lapboard`;
+  }, [title, stage]);
+  useEffect(() => {
+    const unsaved = model.saveState !== 'saved';
+    const ask = (event: BeforeUnloadEvent) => event.preventDefault();
+    if (unsaved) window.addEventListener('beforeunload', ask);
+    return () => window.removeEventListener('beforeunload', ask);
+  }, [model.saveState]);
+
+  const step = (by: number) => {
+    const ids = model.seats.map(({ record }) => record.id);
+    if (ids.length === 0) return;
+    const at = selected ? ids.indexOf(selected) : by > 0 ? -1 : 0;
+    setSelected(ids[(at + by + ids.length) % ids.length]!);
+  };
+  useHotkeys('1', () => go('seats'));
+  useHotkeys('2', () => go('fit'));
+  useHotkeys('3', () => go('cut'));
+  useHotkeys('4', () => go('kit'));
+  useHotkeys(
+    'n',
+    () => {
+      go('seats');
+      focusSoon('[data-new-seat]');
+    },
+    { preventDefault: true },
+  );
+  useHotkeys('[', () => step(-1), { useKey: true });
+  useHotkeys(']', () => step(1), { useKey: true });
+  useHotkeys('p', () => window.location.assign(printHref), { enabled: model.saveState === 'saved' });
+  useHotkeys('mod+z', () => model.undo(), { preventDefault: true });
+  useHotkeys('escape', () => setSelected(null));
+
+  const seat = model.seats.find(({ record }) => record.id === selected);
+  const shared = { model, units, selected, onSelect: setSelected };
+  return (
+    <div className="flex min-h-screen flex-col">
+      <Clip model={model} />
+      <div className="overflow-x-clip bg-base-200">
+        <StageCord stages={model.stages} current={stage} href={href} onGo={go} />
+      </div>
+      <Conflicts model={model} />
+      <SinceNote model={model} units={units} />
+      <div className="flex flex-1">
+        <main className="min-w-0 flex-1 pb-10" aria-label={`${title}, ${stage}`}>
+          <Guard key={stage} of={model.view} what="This stage">
+            {stage === 'seats' && (
+              <SeatsStage {...shared} pasting={pasting} setPasting={setPasting} onNext={() => go('fit')} />
+            )}
+            {stage === 'fit' && <FitStage {...shared} onNext={() => go('cut')} />}
+            {stage === 'cut' && <CutStage {...shared} printHref={printHref} onNext={() => go('kit')} />}
+            {stage === 'kit' && <KitStage {...shared} />}
+          </Guard>
+        </main>
+        {seat && (
+          <Guard key={seat.id} of={seat.plan} what={`The seat of ${seat.record.name}`}>
+            <SeatTray seat={seat} model={model} units={units} onClose={() => setSelected(null)} />
+          </Guard>
+        )}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,34 @@
+import { formatLength, type Units } from '../../../core/measure';
+import type { SessionModel } from '../model/use-session';
+
+const MOST = 6;
+
+/** What changed in the studio under the seats that are not cut, and by how much: told until somebody takes note of it. */
+export function SinceNote({ model, units }: { model: SessionModel; units: Units }) {
+  const { since } = model.view;
+  if (!since) return null;
+  const lengths = (all: readonly number[]): string =>
+    all.length === 0 ? 'nothing' : all.map((mm) => formatLength(mm, units, 'up')).join(' + ');
+  return (
+    <section
+      aria-label="What changed in the studio"
+      className="m-4 border-l-4 border-info bg-base-200 px-3 py-2 text-sm"
+    >
+      <p>
+        <strong>The lengths moved since you last looked,</strong> because the studio’s figures did:{' '}
+        {since.what.map(({ name, was, is }) => `${name}: ${was}, now ${is}`).join('; ')}.
+      </p>
+      <ul className="my-1 flex flex-wrap gap-x-5 tabular-nums">
+        {since.seats.slice(0, MOST).map(({ id, label, was, is }) => (
+          <li key={id}>
+            {label}: {lengths(was)}, now <strong>{lengths(is)}</strong>
+          </li>
+        ))}
+        {since.seats.length > MOST && <li>and {since.seats.length - MOST} more</li>}
+      </ul>
+      <button type="button" className="btn btn-sm bg-base-100" onClick={() => void model.takeNote()}>
+        Noted
+      </button>
+    </section>
+  );
+}

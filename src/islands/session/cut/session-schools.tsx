@@ -1,0 +1,74 @@
+import { useMemo } from 'react';
+import { SCHOOL_LIST } from '../../../core/cut';
+import { formatTotal, type Units } from '../../../core/measure';
+import { planSeat, seatOf } from '../../../core/seat';
+import type { School } from '../../../core/studio';
+import type { SessionModel } from '../model/use-session';
+import { Heads, num, unseen } from '../../../ui/heads';
+
+/** Every school over the whole session: what it cuts in all, what would be left over, and how many seats would run short. */
+export function SessionSchools({ model, units }: { model: SessionModel; units: Units }) {
+  const { view, group } = model;
+  const { catalogue, settings } = view.studio;
+  const current = view.session.school ?? settings.school;
+  const rows = useMemo(
+    () =>
+      (Object.keys(SCHOOL_LIST) as School[]).map((school) => {
+        const cuts = view.seats.flatMap(
+          (record) =>
+            planSeat({ ...seatOf(record, school, catalogue.projects), school }, catalogue, settings.figures, group)
+              .cut ?? [],
+        );
+        return {
+          school,
+          total: cuts.reduce((sum, cut) => sum + cut.total_mm, 0),
+          left: cuts.reduce((sum, cut) => sum + Math.max(0, cut.left_mm), 0),
+          short: cuts.reduce((sum, cut) => sum + cut.short, 0),
+        };
+      }),
+    [view.seats, catalogue, settings.figures, group],
+  );
+  const most = Math.max(1, ...rows.map((row) => row.total));
+  return (
+    <table className="sheet max-w-3xl text-sm">
+      <caption className="sr-only">The session cut by each school</caption>
+      <Heads of={['School', unseen('Cord cut, drawn', 'w-1/3'), num('Cord cut'), num('Left over'), num('Run short')]} />
+      <tbody>
+        {rows.map(({ school, total, left, short }) => (
+          <tr key={school}>
+            <td>
+              <label className="flex items-center gap-2">
+                <input
+                  type="radio"
+                  className="radio radio-xs"
+                  name="session-school"
+                  checked={school === current}
+                  onChange={() => model.act({ kind: 'session', changes: { school } })}
+                />
+                {SCHOOL_LIST[school].name}
+                {school === settings.school && <span className="quiet">the studio’s</span>}
+              </label>
+            </td>
+            <td>
+              <svg viewBox="0 0 100 8" preserveAspectRatio="none" className="block h-3 w-full" aria-hidden="true">
+                <rect width={(100 * total) / most} height={8} className="fill-primary" />
+                <rect
+                  x={(100 * (total - left)) / most}
+                  width={(100 * left) / most}
+                  height={8}
+                  className="fill-base-100"
+                  fillOpacity={0.6}
+                />
+              </svg>
+            </td>
+            <td className="num">{formatTotal(total, units)}</td>
+            <td className="num">~{formatTotal(left, units)}</td>
+            <td className="num">
+              ~{short < 0.05 ? '0' : short.toFixed(1)} of {view.seats.length}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

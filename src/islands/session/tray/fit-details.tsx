@@ -1,0 +1,50 @@
+import { formatLength, type Units } from '../../../core/measure';
+import type { Fit } from '../../../core/fit';
+import { countOf } from '../../../ui/words/count-of';
+
+/** The reckoning from wrist to knotted length, line by line, and the neighbouring counts. */
+export function FitDetails({ fit, units }: { fit: Fit; units: Units }) {
+  return (
+    <div className="text-sm">
+      <table className="sheet">
+        <caption className="sr-only">From wrist to knotted length</caption>
+        <tbody>
+          {fit.lines.map((line) => (
+            <tr key={line.label}>
+              <td>
+                {line.label}
+                <span className="quiet block text-[13px]">{line.because}</span>
+              </td>
+              <td className="num align-top">{line.mm.toFixed(1)}</td>
+            </tr>
+          ))}
+          <tr>
+            <th scope="row">Knotted length, mm</th>
+            <td className="num font-bold">{fit.knotted_mm.toFixed(1)}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p className="mt-2">
+        <strong>{countOf(fit)}</strong>, {formatLength(fit.knotted_mm, units)}.
+        {fit.neighbours.length > 0 && (
+          <span className="quiet">
+            {' '}
+            {fit.neighbours
+              .map(
+                (n) =>
+                  `${countOf(n)} would be ${Math.abs(n.error_mm).toFixed(1)} mm ${n.error_mm < 0 ? 'short' : 'long'}`,
+              )
+              .join('; ')}
+            .
+          </span>
+        )}
+        {fit.filler && (
+          <span className="block">
+            Or {fit.filler.each_end} more half knots at each end: {Math.abs(fit.filler.error_mm).toFixed(1)} mm{' '}
+            {fit.filler.error_mm < 0 ? 'short' : 'long'}.
+          </span>
+        )}
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,90 @@
+import { useId, type KeyboardEvent, type Ref } from 'react';
+import { formatLength, parseGirth, parseLength, type Girth, type Units } from '../../core/measure';
+import { useDraft } from './use-draft';
+
+/**
+ * A length written as makers write it: `16.5`, `165 mm`, `6 1/2 in`, `6½"`. It is read when the field is left or Enter is
+ * pressed; what cannot be read stays, with the reason under it.
+ */
+export function LengthField({
+  label,
+  value,
+  units,
+  girth,
+  range,
+  estimated = false,
+  onChange,
+  className = '',
+  placeholder = '—',
+  inputRef,
+  onKeyDown,
+  ...rest
+}: {
+  label: string;
+  value: number | null;
+  units: Units;
+  /** For body measures, whose bare numbers are read in the unit that makes sense. */
+  girth?: Girth;
+  /** For other lengths, read as centimetres or inches when bare. */
+  range?: Girth;
+  estimated?: boolean;
+  onChange: (mm: number | null) => void;
+  className?: string;
+  /** What stands in the empty field: an example only where nobody would take it for a value. */
+  placeholder?: string;
+  inputRef?: Ref<HTMLInputElement>;
+  onKeyDown?: (event: KeyboardEvent<HTMLInputElement>) => void;
+} & Record<`data-${string}`, string | number>) {
+  const shown = value === null ? '' : `${estimated ? '~' : ''}${formatLength(value, units)}`;
+  const { text, problem, write, object, drop } = useDraft(shown);
+  const id = useId();
+
+  function read() {
+    if (text === shown) return;
+    const written = text.trim().replace(/^~\s*/, '');
+    if (written === '') return value === null ? drop() : onChange(null);
+    const reading = girth ? parseGirth(written, girth) : parseLength(written, units);
+    if (!reading.ok) return object(reading.problem);
+    const mm = Math.round(reading.mm);
+    if (range && (mm < range.min || mm > range.max)) {
+      return object(
+        `A ${range.name} is between ${formatLength(range.min, units)} and ${formatLength(range.max, units)}`,
+      );
+    }
+    if (mm === value) drop();
+    else onChange(mm);
+  }
+
+  return (
+    <span className={`relative block ${className}`}>
+      <input
+        {...rest}
+        ref={inputRef}
+        className={`cell text-right tabular-nums ${estimated ? 'italic' : ''}`}
+        aria-label={label}
+        aria-invalid={problem !== null}
+        aria-describedby={problem ? id : undefined}
+        value={text}
+        placeholder={placeholder}
+        inputMode="text"
+        autoComplete="off"
+        onChange={(event) => write(event.target.value)}
+        onBlur={read}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter' || event.key === 'ArrowDown' || event.key === 'ArrowUp') read();
+          if (event.key === 'Escape') drop();
+          onKeyDown?.(event);
+        }}
+      />
+      {problem && (
+        <span
+          id={id}
+          role="alert"
+          className="absolute right-0 top-full z-20 w-64 border border-error bg-base-100 px-2 py-1 text-left text-sm text-error"
+        >
+          {problem}
+        </span>
+      )}
+    </span>
+  );
+}

@@ -1,0 +1,168 @@
+import { describe, expect, it } from 'vitest';
+import { SHIPPED } from '../../../catalogue';
+import { PARTS, resized, safetyClass, type PartContext } from '../../../src/core/part';
+import { STARTING_FIGURES } from '../../../src/core/studio';
+
+/** A cord of 2 mm that does not compress, so that the working can be followed: d = 2. */
+const cord = { ...SHIPPED.cords['satin-2']!, diameter_mm: 2, compression: 1 };
+const context = (changes: Partial<PartContext> = {}): PartContext => ({
+  cord,
+  d: 2,
+  strands: 1,
+  times: 1,
+  halfPitch: 3.3,
+  hardware: null,
+  loop: 0,
+  mate: 0,
+  inner: 180,
+  hand: 215,
+  slider: 0,
+  figures: STARTING_FIGURES,
+  ...changes,
+});
+const hardware = (slug: string) => SHIPPED.hardware[slug]!;
+const use = (slug: string, changes: Partial<PartContext> = {}): number => PARTS[slug]!.use(context(changes)).mm;
+const along = (slug: string, changes: Partial<PartContext> = {}): number => PARTS[slug]!.along(context(changes));
+
+/*
+ * Each by hand in a cord of d = 2. Round a bar: π (bar + d) ÷ 2. A turn round one strand 2π d with a rise of d:
+ * √(12.57² + 2²) = 12.72; round two (2π + 2) d: √(16.57² + 2²) = 16.69. An overhand knot 12.75 d = 25.5; of two strands × 1.707.
+ */
+describe('what each part uses of a leg', () => {
+  it.each<[string, Partial<PartContext>, number, string]>([
+    ['buckle', { hardware: hardware('buckle-15') }, 7.85, 'π (3 + 2) ÷ 2'],
+    ['ring', { hardware: hardware('split-ring-25') }, 6.6, 'π (2.2 + 2) ÷ 2'],
+    ['larks-head', { hardware: hardware('buckle-15') }, 15.0, '7.85 + (2 + π ÷ 2) 2 = 7.85 + 7.14'],
+    ['on-ring', { hardware: hardware('washer-25') }, 17.71, 'π (6 + 2) ÷ 2 + (1 + π ÷ 2) 2 = 12.57 + 5.14'],
+    ['button', { hardware: hardware('button-15') }, 7.07, 'π (2.5 + 2) ÷ 2'],
+    ['overhand', {}, 25.5, '12.75 × 2'],
+    ['overhand', { strands: 2 }, 43.5, '25.5 × 1.707'],
+    ['double-overhand', {}, 39.9, '(12.75 + 7.18) × 2'],
+    ['figure-eight', {}, 34.8, '(12.75 + 4.67) × 2'],
+    ['button-knot', { strands: 2 }, 34.3, '(1.5 × 2π × 1.5 + 3) × 2 = 17.14 × 2'],
+    ['button-knot', { strands: 4 }, 48.5, '34.3 × √2: two bundles of twice the area'],
+    ['double-connection', {}, 31.8, '(12.75 + π) × 2'],
+    ['overhand-loop', { strands: 2, loop: 90 }, 88.5, '45 + 43.5'],
+    ['fold-loop', { mate: 40 }, 24.1, '(40 × 1.05 + π 2) ÷ 2 = (42 + 6.28) ÷ 2'],
+    ['slip-loop', { mate: 40 }, 46.5, '42 ÷ 2 + 25.5'],
+    ['noose', { strands: 2 }, 51.9, '16.69 ÷ 2 + 43.5'],
+    ['friction-hitch', { times: 2, strands: 2 }, 38.5, '2 × 16.69 + π + 2'],
+    ['sliding-knot', { times: 4 }, 76.8, '4 × 16.69 + 5 × 2'],
+    ['half-hitches', { times: 3 }, 44.2, '3 × (12.72 + 2)'],
+    ['wrapped-transition', { times: 5, strands: 2 }, 95.5, '5 × 16.69 + 6 × 2'],
+    ['tie-middle', { strands: 2 }, 3, '(2 + 1) 2 ÷ 2'],
+    ['tie-tail', {}, 150, 'a hand'],
+    ['fused-end', {}, 4, 'the stub'],
+    ['glued-end', {}, 4, 'the stub'],
+    ['tucked-end', {}, 13.2, '4 half knots of 3.3'],
+    ['sleeve-join', {}, 15, 'the overlap'],
+    ['butt-join', {}, 4, 'the stub'],
+    ['tuck-join', {}, 40, 'under the knotting'],
+    ['offset-fold', {}, 0, 'a fold uses nothing'],
+    ['through-bead', { hardware: hardware('bead-10') }, 10, 'straight through'],
+    ['end-bead', { hardware: hardware('bead-6') }, 31.5, '6 + 25.5'],
+    ['slide-tail', { slider: 22 }, 72, '22 + 50, since (215 − 180 − 22) ÷ 2 = 6.5 is too little to pull by'],
+    ['slide-tail', { slider: 22, hand: 340 }, 91, '22 + (340 − 180 − 22) ÷ 2'],
+    ['leg-tail', {}, 50, 'since 215 − 180 = 35 is too little to pull by'],
+    ['leg-tail', { hand: 260 }, 80, '260 − 180'],
+    ['knot-row', { strands: 2, times: 3, mate: 37 }, 198.2, '3 × (43.5 + (37 × 1.05 + π 2) ÷ 2 = 22.6)'],
+  ])('%s with %o: %f mm, %s', (slug, changes, mm) => {
+    expect(Math.abs(use(slug, changes) - mm)).toBeLessThan(0.25);
+  });
+
+  it('and every part is worked out here, says why, and grows with the cord', () => {
+    for (const part of Object.values(PARTS)) {
+      const on = { hardware: hardware('bead-10'), loop: 90, mate: 30, strands: 2, times: 2, slider: 20 };
+      const thin = part.use(context(on));
+      const thick = part.use(context({ ...on, d: 3, halfPitch: 4.95 }));
+      expect(thin.because.length).toBeGreaterThan(5);
+      expect(thin.mm).toBeGreaterThanOrEqual(0);
+      expect(thick.mm).toBeGreaterThanOrEqual(thin.mm);
+    }
+  });
+});
+
+describe('what each part takes up of the band', () => {
+  it.each<[string, Partial<PartContext>, number]>([
+    // Bar to bar when closed; a bead's length; a button's thickness; a ring's width across.
+    ['buckle', { hardware: hardware('buckle-15') }, 30],
+    ['through-bead', { hardware: hardware('bead-10') }, 10],
+    ['button', { hardware: hardware('button-15') }, 3.5],
+    ['on-ring', { hardware: hardware('washer-25') }, 25],
+    // A lark's head its bight; an overhand knot 3.2 d; a button knot 4 d.
+    ['larks-head', { hardware: hardware('buckle-15') }, 2],
+    ['overhand', {}, 6.4],
+    ['button-knot', { strands: 2 }, 8],
+    ['button-knot', { strands: 4 }, 11.3],
+    ['button-knot', { strands: 1 }, 8],
+    // One turn more stands a diameter higher: 4.2 d; and of two strands × 1.707.
+    ['double-overhand', {}, 8.4],
+    ['double-overhand', { strands: 2 }, 14.3],
+    // Loops, tails, ends and joins none.
+    ['fold-loop', { mate: 40 }, 0],
+    ['slide-tail', {}, 0],
+    ['tucked-end', {}, 0],
+    ['sleeve-join', {}, 0],
+  ])('%s: %o', (slug, changes, mm) => {
+    expect(along(slug, changes)).toBeCloseTo(mm, 1);
+  });
+
+  it('a loop is as wide as what closes it is round', () => {
+    // On edge, a button 15 across and 3.5 thick needs 37 round; a button knot of 2 mm cord is a ball of 8, 25.1 round.
+    expect(PARTS.button!.girth!(context({ hardware: hardware('button-15') }))).toBe(37);
+    expect(PARTS['button-knot']!.girth!(context({ strands: 2 }))).toBeCloseTo(25.1, 1);
+    expect(PARTS['button-knot']!.girth!(context({ strands: 4 }))).toBeCloseTo(35.5, 1);
+    // Three diameters across, and three and a half with a turn more.
+    expect(PARTS.overhand!.girth!(context())).toBeCloseTo(18.85, 2);
+    expect(PARTS['double-overhand']!.girth!(context())).toBeCloseTo(21.99, 2);
+    for (const slug of ['figure-eight', 'double-connection'])
+      expect(PARTS[slug]!.girth!(context())).toBeGreaterThan(Math.PI * 2 * 2);
+  });
+});
+
+describe('holes and openings', () => {
+  const hole = (slug: string, strands: number, d = 2) =>
+    PARTS['through-bead']!.check(context({ hardware: hardware(slug), strands, d }), Object.values(SHIPPED.hardware))[0];
+
+  it('take as many strands as their circle holds: one is d wide, two 2 d, three 2.15 d, four 2.41 d', () => {
+    expect(hole('bead-10', 2)).toBeUndefined();
+    expect(hole('bead-10', 3)!.text).toContain('need 4.3 mm');
+    expect(hole('bead-10', 4)!.text).toContain('need 4.8 mm');
+    expect(hole('bead-4', 1)!.text).toContain('needs 2 mm');
+  });
+
+  it('take what just goes through, and name the first that does', () => {
+    // Two strands of 2.1 are 4.2 across: a hole of 4.2 takes them.
+    const just = { ...hardware('bead-10'), slug: 'just', name: 'Just', opening_mm: 4.2 };
+    const wide = { ...hardware('bead-10'), slug: 'wide', name: 'Wide', opening_mm: 6 };
+    const check = (own: typeof just) =>
+      PARTS['through-bead']!.check(context({ hardware: own, strands: 2, d: 2.1 }), [wide, just]);
+    expect(check(just)).toEqual([]);
+    expect(check({ ...just, opening_mm: 4.19 })[0]!.text).toContain('Just (hole 4.2 mm) fits');
+  });
+
+  it('name a bead of the same kind that would do, or say that none would', () => {
+    expect(hole('bead-4', 1)!.text).toContain('Glass bead 8 mm (hole 2.4 mm) fits');
+    expect(hole('bead-10', 6)!.text).toContain('thinner cord, or a bead with a wider hole');
+  });
+
+  it('a bead in another size keeps its hole and its proportions', () => {
+    const larger = resized(hardware('button-15'), 30);
+    expect(larger).toMatchObject({ width_mm: 30, length_mm: 7, opening_mm: 2.2, name: 'Two-hole button 30 mm' });
+    expect(resized(hardware('button-15'), 15)).toBe(hardware('button-15'));
+    // A tube goes by its length, and a longer one is no thicker; a charm grows as a whole.
+    expect(resized(hardware('tube-12'), 18)).toMatchObject({ length_mm: 18, width_mm: 5.2, name: 'Tube bead 18 mm' });
+    expect(resized(hardware('charm-20'), 30)).toMatchObject({ length_mm: 30, width_mm: 24, opening_mm: 4 });
+    expect(resized(hardware('tube-12'), 12)).toBe(hardware('tube-12'));
+  });
+});
+
+describe('safety classes', () => {
+  it('follow from what a part is made with, the gravest first', () => {
+    const of = (slug: string) => safetyClass(PARTS[slug]!);
+    expect(['fused-end', 'sleeve-join', 'butt-join'].map(of)).toEqual(['heat', 'heat', 'heat']);
+    expect(['glued-end', 'tucked-end'].map(of)).toEqual(['glue', 'glue']);
+    expect(['button-knot', 'wrapped-transition'].map(of)).toEqual(['sharp', 'sharp']);
+    expect(['overhand', 'slide-tail', 'larks-head'].map(of)).toEqual(['hands', 'hands', 'hands']);
+  });
+});

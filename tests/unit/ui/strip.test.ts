@@ -1,0 +1,129 @@
+import { createElement } from 'react';
+import { renderToStaticMarkup } from 'react-dom/server';
+import { describe, expect, it } from 'vitest';
+import { SHIPPED } from '../../../catalogue';
+import { isSection } from '../../../src/core/project';
+import { bandOf, planSeat, type SeatPlan } from '../../../src/core/seat';
+import { STARTING_FIGURES } from '../../../src/core/studio';
+import { Strip } from '../../../src/ui/strip';
+import { seat } from '../examples/seat';
+
+const planned = (project: string, changes: Parameters<typeof seat>[0] = {}): SeatPlan =>
+  planSeat(seat({ project, ...changes }), SHIPPED, STARTING_FIGURES);
+const drawn = (plan: SeatPlan, side: 'front' | 'back', more: { ruler?: boolean; small?: boolean } = {}): string =>
+  renderToStaticMarkup(createElement(Strip, { plan, side, units: 'cm', ...more }));
+const PROJECTS = Object.keys(SHIPPED.projects);
+
+describe('a drawn strip', () => {
+  it.each(PROJECTS)('%s: is drawn from both sides, with every number a number', (project) => {
+    const plan = planned(project);
+    for (const side of ['front', 'back'] as const) {
+      const svg = drawn(plan, side);
+      expect(svg).not.toMatch(/NaN|undefined|Infinity/);
+      expect(svg).toContain(`aria-label="${plan.piece!.project.name}, ${side}, `);
+    }
+    expect(drawn(plan, 'front')).not.toBe(drawn(plan, 'back'));
+  });
+
+  it.each(PROJECTS)('%s: has room for the whole band and what stands out of it', (project) => {
+    const plan = planned(project);
+    const band = bandOf(plan).reduce((sum, { length }) => sum + length, 0);
+    const [x, , width, height] = /viewBox="([^"]+)"/.exec(drawn(plan, 'front'))![1]!.split(' ').map(Number);
+    expect(x).toBeLessThanOrEqual(-3);
+    expect(x! + width!).toBeGreaterThanOrEqual(band + 3);
+    expect(height).toBeGreaterThan(plan.piece!.width);
+  });
+
+  it('shows beads where the piece has them, and never more than are strung', () => {
+    for (const [project, changes] of [
+      ['class-band-bead', {}],
+      ['charm-centre', {}],
+      ['tube-ladder', {}],
+      ['petal-arms', {}],
+    ] as const) {
+      const plan = planned(project, changes);
+      const kinds = Object.values(plan.piece!.hardware);
+      const sections = bandOf(plan).filter(({ item }) => isSection(item));
+      const strung = sections.reduce(
+        (sum, { item }) =>
+          isSection(item)
+            ? sum + item.arms * item.beadCounts.reduce((all, count) => all + count, 0) * plan.fit!.counts[item.id]!
+            : sum,
+        0,
+      );
+      const inBag = plan.items
+        .filter(({ item }) => kinds.find(({ slug }) => slug === item)?.kind.includes('bead'))
+        .reduce((sum, { count }) => sum + count, 0);
+      const shown = drawn(plan, 'front').split('class="bead"').length - 1;
+      expect(shown, project).toBeGreaterThan(0);
+      expect(shown, project).toBeLessThanOrEqual(Math.max(inBag, strung));
+    }
+  });
+
+  it('lays a long stretch side by side over its whole length, and leaves no gap and no overhang', () => {
+    const plan = planned('ladder-wrap', { options: { wraps: 3 } });
+    const svg = drawn(plan, 'front');
+    const pattern = /<pattern id="([^"]+)" x="0" y="[^"]+" width="([^"]+)"/.exec(svg)!;
+    const pitch = Number(pattern[2]);
+    const tiled = new RegExp(
+      `<rect x="([^"]+)" y="[^"]+" width="([^"]+)" height="[^"]+" fill="url\\(#${pattern[1]}\\)"`,
+    ).exec(svg)!;
+    const [from, length] = [Number(tiled[1]), Number(tiled[2])];
+    const section = bandOf(plan).find(({ item }) => isSection(item) && plan.fit!.counts[item.id]! >= 16)!;
+    // Two repeats at each end are drawn; between them the pattern, a whole number of repeats.
+    expect(from).toBeCloseTo(2 * pitch, 6);
+    expect(from + length).toBeCloseTo(section.length - 2 * pitch, 3);
+    expect(length / pitch).toBeCloseTo(Math.round(length / pitch), 6);
+    // A short one is drawn through, with no pattern.
+    expect(drawn(planned('fob-ring'), 'front').includes('<pattern')).toBe(false);
+  });
+
+  it('has a ruler that begins with the band and reads in the studio’s unit', () => {
+    const plan = planned('band-buckle');
+    expect(drawn(plan, 'front', { ruler: false }).length).toBeLessThan(drawn(plan, 'front').length);
+    const texts = (units: 'cm' | 'in') =>
+      [
+        ...renderToStaticMarkup(createElement(Strip, { plan, side: 'front', units })).matchAll(/<text[^>]*>([^<]+)</g),
+      ].map(([, text]) => text);
+    const band = bandOf(plan).reduce((sum, { length }) => sum + length, 0);
+    // Every second centimetre is numbered, or every inch, from 0 to the last that lies on the band.
+    const numbers = (last: number, step: number) =>
+      Array.from({ length: Math.floor(last / step) + 1 }, (_, i) => String(i * step));
+    expect(texts('cm')).toEqual(numbers(band / 10, 2));
+    expect(texts('in')).toEqual(numbers(band / 25.4, 1));
+  });
+
+  it('numbers the ruler where it says it does', () => {
+    const places = (project: string, units: 'cm' | 'in') =>
+      [
+        ...renderToStaticMarkup(createElement(Strip, { plan: planned(project), side: 'front', units })).matchAll(
+          /<text x="([^"]+)"[^>]*>([^<]+)</g,
+        ),
+      ].map(([, x, text]) => [Number(x), Number(text)]);
+    for (const project of ['band-buckle', 'ladder-wrap', 'fob-ring']) {
+      for (const [x, cm] of places(project, 'cm')) expect(x).toBeCloseTo(cm! * 10, 6);
+      for (const [x, inch] of places(project, 'in')) expect(x).toBeCloseTo(inch! * 25.4, 6);
+    }
+  });
+
+  it.each(PROJECTS)('%s: parts stand where the band has them, as long as they are', (project) => {
+    const plan = planned(project);
+    const svg = drawn(plan, 'front');
+    for (const { item, from, length } of bandOf(plan)) {
+      // A lark’s head is the bight alone: its bar belongs to what it hangs on.
+      if (isSection(item) || item.base.hardware === null || item.part.slug === 'larks-head') continue;
+      const mid = from + length / 2;
+      const { kind, width_mm } = item.base.hardware;
+      // Round things stand about the middle of their place; a bead or charm fills it, as wide as it is.
+      if (kind === 'button' || kind === 'shank-button' || kind === 'washer')
+        expect(svg).toContain(`<circle cx="${mid}" cy="0"`);
+      else if (kind !== 'buckle')
+        expect(svg).toContain(`<rect x="${from}" y="${-width_mm / 2}" width="${length}" height="${width_mm}"`);
+      else expect(svg).toContain(`M ${mid} ${-plan.piece!.width / 2} V ${plan.piece!.width / 2}`);
+    }
+  });
+
+  it('is nothing where nothing can be planned', () => {
+    expect(drawn(planned('band-buckle', { size: null }), 'front')).toBe('');
+  });
+});
