@@ -34,6 +34,8 @@ const CORE = [
   'pace',
   'safety',
   'studio',
+  'person',
+  'device',
   'seat',
   'layout',
   'session',

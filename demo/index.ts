@@ -6,8 +6,9 @@ import { createSession, noteCut, openSession, planOf } from '../src/app/session/
 import { editSettings, openSettings } from '../src/app/studio/settings';
 import { cutKey, cutsNow } from '../src/core/seat';
 import { countSessionsBut } from '../src/data/sessions';
-import { inTransaction } from '../src/data/transaction';
-import { editItem, openItem, receiveStock } from '../src/app/shelf/shelf';
+import { inTransaction } from '../src/data/database/transaction';
+import { editItem, openItem } from '../src/app/shelf/shelf';
+import { receiveStock } from '../src/app/shelf/receive';
 import { MILL_SHELF } from './stock';
 import { HARBOUR_FAIR, MILL_CLUB, TIDE_CLUB } from './people';
 

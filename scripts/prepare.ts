@@ -1,8 +1,8 @@
 // Brings the database at DATABASE_URL to the newest shape, with the shipped catalogue, and the demo data when it is asked for.
 import { loadDemo } from '../demo';
 import { stockStudio } from '../src/app/studio/studio';
-import { closeDatabase } from '../src/data/connection';
-import { migrate } from '../src/data/migrate';
+import { closeDatabase } from '../src/data/database/connection';
+import { migrate } from '../src/data/database/migrate';
 import { keepDump } from './lib/dump';
 
 await migrate(keepDump);

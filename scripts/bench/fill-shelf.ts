@@ -1,7 +1,7 @@
 // Puts many movements into the ledger of the database at DATABASE_URL, over every cord and colour, to measure against.
 import { shelfChoices } from '../../src/app/shelf/shelf-choices';
-import { receiveStock } from '../../src/app/shelf/shelf';
-import { closeDatabase, database } from '../../src/data/connection';
+import { receiveStock } from '../../src/app/shelf/receive';
+import { closeDatabase, database } from '../../src/data/database/connection';
 
 const [movements = 100_000] = process.argv.slice(2).map(Number);
 const { choices } = await shelfChoices();

@@ -1,6 +1,6 @@
 // Fills the database at DATABASE_URL with many people, sessions and seats, to measure against.
 import { STARTING_FIGURES } from '../../src/core/studio';
-import { closeDatabase, database } from '../../src/data/connection';
+import { closeDatabase, database } from '../../src/data/database/connection';
 
 const [sessions = 1000, seats = 10_000] = process.argv.slice(2).map(Number);
 const sequelize = database();

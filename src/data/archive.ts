@@ -1,5 +1,6 @@
-import { QueryTypes, type Transaction } from 'sequelize';
-import { database } from './connection';
+import type { Transaction } from 'sequelize';
+import { document, text, truth } from './database/columns';
+import { run, select, selectValue } from './database/query';
 
 /** Every table that holds a studio's own data, in the order they can be filled in. */
 export const STUDIO_TABLES = [
@@ -34,36 +35,31 @@ const ORDER: Partial<Record<StudioTable, string>> = {
 
 /** Every row of a table, as JSON keeps it. */
 export async function readTable(table: StudioTable, t: Transaction): Promise<Record<string, unknown>[]> {
-  const rows = await database().query<{ row: Record<string, unknown> }>(
-    `SELECT to_jsonb(t) AS row FROM ${table} t ORDER BY ${ORDER[table] ?? 'id'}`,
-    { type: QueryTypes.SELECT, transaction: t },
+  const rows = await select(
+    { row: document<Record<string, unknown>>('to_jsonb(t)') },
+    `FROM ${table} t ORDER BY ${ORDER[table] ?? 'id'}`,
+    [],
+    t,
   );
   return rows.map(({ row }) => row);
 }
 
 /** Every row of a table as the JSON text of a list. */
 export async function readTableText(table: StudioTable, t: Transaction): Promise<string> {
-  const [row] = await database().query<{ text: string }>(
-    `SELECT coalesce(jsonb_agg(to_jsonb(t) ORDER BY ${ORDER[table] ?? 'id'}), '[]')::text AS text FROM ${table} t`,
-    { type: QueryTypes.SELECT, transaction: t },
-  );
-  return row!.text;
+  const all = text(`coalesce(jsonb_agg(to_jsonb(t) ORDER BY ${ORDER[table] ?? 'id'}), '[]')::text`);
+  return (await selectValue({ all }, `FROM ${table} t`, [], t)).all;
 }
 
 /** Whether nothing of a studio's work is there yet: no people, sessions, or stock. */
 export async function isEmptyStudio(t: Transaction): Promise<boolean> {
-  const [row] = await database().query<{ empty: boolean }>(
-    `SELECT NOT EXISTS (SELECT 1 FROM people) AND NOT EXISTS (SELECT 1 FROM sessions) AND NOT EXISTS (SELECT 1 FROM items) AS empty`,
-    { type: QueryTypes.SELECT, transaction: t },
-  );
-  return row!.empty;
+  const has = (table: string): string => `EXISTS (SELECT 1 FROM ${table})`;
+  const empty = truth(`NOT (${['people', 'sessions', 'items'].map(has).join(' OR ')})`);
+  return (await selectValue({ empty }, '', [], t)).empty;
 }
 
 /** Takes away the shipped settings and catalogue, which a studio's own replace. */
 export async function clearCatalogue(t: Transaction): Promise<void> {
-  await database().query('DELETE FROM settings; DELETE FROM cords; DELETE FROM hardware; DELETE FROM projects', {
-    transaction: t,
-  });
+  for (const table of ['settings', 'cords', 'hardware', 'projects']) await run(`DELETE FROM ${table}`, [], t);
 }
 
 /** Fills a table with rows as they were read. The database's own constraints check each. */
@@ -71,15 +67,17 @@ export async function fillTable(table: StudioTable, rows: readonly object[], t: 
   const booked = BOOKED[table];
   for (let from = 0; from < rows.length; from += 2000) {
     const some = rows.slice(from, from + 2000).map((row) => ({ ...row, ...booked }));
-    await database().query(
+    await run(
       `INSERT INTO ${table} OVERRIDING SYSTEM VALUE SELECT * FROM jsonb_populate_recordset(NULL::${table}, $1::jsonb)`,
-      { bind: [JSON.stringify(some)], transaction: t },
+      [JSON.stringify(some)],
+      t,
     );
   }
   const column = NUMBERED[table];
   if (column)
-    await database().query(
+    await run(
       `SELECT setval(pg_get_serial_sequence('${table}', '${column}'), (SELECT coalesce(max(${column}), 0) + 1 FROM ${table}), false)`,
-      { transaction: t },
+      [],
+      t,
     );
 }

@@ -1,6 +1,7 @@
 import type { Transaction } from 'sequelize';
 import type { Catalogue } from '../core/project';
-import { select } from './query';
+import { document, moment } from './database/columns';
+import { select, selectValue, touched } from './database/query';
 
 /** Tables of documents that are kept in every revision. */
 export type DocumentTable = keyof Catalogue;
@@ -12,8 +13,10 @@ export async function latestDocuments<K extends DocumentTable>(
   t: Transaction,
   by: Date | null = null,
 ): Promise<Record<string, Doc<K>>> {
-  const rows = await select<{ doc: Doc<K> }>(
-    `SELECT DISTINCT ON (slug) doc FROM ${table} WHERE $1::timestamptz IS NULL OR made_at <= $1 ORDER BY slug, revision DESC`,
+  const rows = await select(
+    { doc: document<Doc<K>>() },
+    `FROM (SELECT DISTINCT ON (slug) doc FROM ${table} WHERE $1::timestamptz IS NULL OR made_at <= $1
+            ORDER BY slug, revision DESC) AS newest`,
     [by],
     t,
   );
@@ -27,8 +30,9 @@ export async function documentRevisions<K extends DocumentTable>(
   t: Transaction,
 ): Promise<Doc<K>[]> {
   if (wanted.length === 0) return [];
-  const rows = await select<{ doc: Doc<K> }>(
-    `SELECT d.doc FROM ${table} d JOIN unnest($1::text[], $2::integer[]) AS w (slug, revision)
+  const rows = await select(
+    { doc: document<Doc<K>>('d.doc') },
+    `FROM ${table} d JOIN unnest($1::text[], $2::integer[]) AS w (slug, revision)
        ON d.slug = w.slug AND d.revision = w.revision`,
     [wanted.map(({ slug }) => slug), wanted.map(({ revision }) => revision)],
     t,
@@ -42,14 +46,13 @@ export async function insertDocuments<K extends DocumentTable>(
   docs: readonly Doc<K>[],
   t: Transaction,
 ): Promise<number> {
-  const rows = await select(
+  return touched(
     `INSERT INTO ${table} (slug, revision, doc, made_at)
        SELECT doc->>'slug', (doc->>'revision')::integer, doc, date_trunc('milliseconds', clock_timestamp()) FROM jsonb_array_elements($1::jsonb) AS doc
-     ON CONFLICT DO NOTHING RETURNING slug`,
+     ON CONFLICT DO NOTHING`,
     [JSON.stringify(docs)],
     t,
   );
-  return rows.length;
 }
 
 /**
@@ -57,14 +60,18 @@ export async function insertDocuments<K extends DocumentTable>(
  * took note of the studio after that has seen it all.
  */
 export async function lastMade(t: Transaction): Promise<Date> {
-  const [row] = await select<{ at: Date }>(
-    `WITH own AS (SELECT revision, made_at, doc->'figures' AS figures, doc->'school' AS school FROM settings),
-          last AS (SELECT * FROM own ORDER BY revision DESC LIMIT 1)
-     SELECT greatest((SELECT max(made_at) FROM projects), (SELECT max(made_at) FROM cords), (SELECT max(made_at) FROM hardware),
-              (SELECT min(own.made_at) FROM own, last WHERE own.revision >
-                (SELECT coalesce(max(o.revision), 0) FROM own o WHERE o.figures <> last.figures OR o.school <> last.school))) AS at`,
+  const { at } = await selectValue(
+    {
+      at: moment(`(
+        WITH own AS (SELECT revision, made_at, doc->'figures' AS figures, doc->'school' AS school FROM settings),
+             last AS (SELECT * FROM own ORDER BY revision DESC LIMIT 1)
+        SELECT greatest((SELECT max(made_at) FROM projects), (SELECT max(made_at) FROM cords), (SELECT max(made_at) FROM hardware),
+                 (SELECT min(own.made_at) FROM own, last WHERE own.revision >
+                   (SELECT coalesce(max(o.revision), 0) FROM own o WHERE o.figures <> last.figures OR o.school <> last.school))))`),
+    },
+    '',
     [],
     t,
   );
-  return row!.at;
+  return at;
 }

@@ -1,44 +1,44 @@
-import { Op, QueryTypes, type Transaction } from 'sequelize';
-import type { Avoid } from '../core/studio';
-import { database } from './connection';
-import { PersonRow, WristRow } from './models';
-import { run, select } from './query';
+import { Op, type Transaction } from 'sequelize';
+import type { Wrist } from '../core/person';
+import { AVOIDS, type Avoid } from '../core/studio';
+import { listOf, number, orNull, text, word, type RowOf } from './database/columns';
+import { PersonRow, WristRow } from './database/models';
+import { run, select, selectOne, selectValue } from './database/query';
 
+const PERSON = {
+  id: text('p.id'),
+  name: text('p.name'),
+  age: orNull(number('p.age')),
+  age_on: orNull(text('p.age_on')),
+  avoid: listOf(word<Avoid>(AVOIDS, 'p.avoid')),
+  version: number('p.version'),
+};
 /** Somebody kept across sessions. `age` is as given on `age_on`. */
-export interface Person {
-  readonly id: string;
-  readonly name: string;
-  readonly age: number | null;
-  readonly age_on: string | null;
-  readonly avoid: Avoid[];
-  readonly version: number;
-}
+export type Person = RowOf<typeof PERSON>;
 
-/** A wrist as it was taken. */
-export interface Wrist {
-  readonly mm: number;
-  readonly method: 'tape' | 'strip' | 'told';
-  readonly taken_on: string;
-}
+/** The last wrist taken of a person. */
+const LAST_WRIST =
+  'LEFT JOIN LATERAL (SELECT mm, taken_on FROM wrists WHERE person_id = p.id ORDER BY taken_on DESC LIMIT 1) w ON true';
 
+const LINE = {
+  ...PERSON,
+  wrist_mm: orNull(number('w.mm')),
+  wrist_on: orNull(text('w.taken_on')),
+  sessions: number(
+    '(SELECT count(*)::int FROM seats s JOIN sessions x ON x.id = s.session_id AND x.deleted_at IS NULL WHERE s.person_id = p.id)',
+  ),
+};
 /** A line of the list of people: with the last wrist and the number of sessions. */
-export interface PersonLine extends Person {
-  readonly wrist_mm: number | null;
-  readonly wrist_on: string | null;
-  readonly sessions: number;
-}
+export type PersonLine = RowOf<typeof LINE>;
 
-export function listPeople(search: string, limit: number, t: Transaction): Promise<PersonLine[]> {
-  return database().query<PersonLine>(
-    `SELECT p.id, p.name, p.age, p.age_on, p.avoid, p.version, w.mm AS wrist_mm, w.taken_on AS wrist_on,
-            (SELECT count(*)::int FROM seats s JOIN sessions x ON x.id = s.session_id AND x.deleted_at IS NULL WHERE s.person_id = p.id) AS sessions
-       FROM people p LEFT JOIN LATERAL (SELECT mm, taken_on FROM wrists WHERE person_id = p.id ORDER BY taken_on DESC LIMIT 1) w ON true
+export const listPeople = (search: string, limit: number, t: Transaction): Promise<PersonLine[]> =>
+  select(
+    LINE,
+    `FROM people p ${LAST_WRIST}
       WHERE NOT p.forgotten AND strpos(lower(p.name), lower($1)) > 0 ORDER BY lower(p.name), p.id LIMIT $2`,
-    { bind: [search, limit], type: QueryTypes.SELECT, transaction: t },
+    [search, limit],
+    t,
   );
-}
-
-const PERSON = 'id, name, age, age_on, avoid, version';
 
 /** Nobody else makes a person of these names until the transaction ends; always in one order, so that no two wait for each other. */
 export async function lockNames(names: readonly string[], t: Transaction): Promise<void> {
@@ -51,21 +51,29 @@ export async function lockNames(names: readonly string[], t: Transaction): Promi
 }
 
 /** People with these names, whatever their case, who were not forgotten. */
-export function peopleNamed(names: readonly string[], t: Transaction): Promise<Person[]> {
-  return select<Person>(
-    `SELECT ${PERSON} FROM people WHERE lower(name) = ANY($1::text[]) AND NOT forgotten ORDER BY id`,
+export const peopleNamed = (names: readonly string[], t: Transaction): Promise<Person[]> =>
+  select(
+    PERSON,
+    'FROM people p WHERE lower(p.name) = ANY($1::text[]) AND NOT p.forgotten ORDER BY p.id',
     [names.map((name) => name.toLowerCase())],
     t,
   );
-}
 
-/** People of these names as somebody may know them again: with the last wrist, and the last session they were in. */
-export function recallPeople(names: readonly string[], t: Transaction): Promise<(Person & Recalled)[]> {
-  return select<Person & Recalled>(
-    `SELECT p.id, p.name, p.age, p.age_on, p.avoid, p.version, w.mm AS wrist_mm, w.taken_on, coalesce(s.n, 0) AS sessions,
-            s.last_on, s.last_project
-       FROM people p
-       LEFT JOIN LATERAL (SELECT mm, taken_on FROM wrists WHERE person_id = p.id ORDER BY taken_on DESC LIMIT 1) w ON true
+/** A person with what tells them from another of the same name: the last wrist, and the last session they were in. */
+const RECALLED = {
+  ...PERSON,
+  wrist_mm: orNull(number('w.mm')),
+  taken_on: orNull(text('w.taken_on')),
+  sessions: number('coalesce(s.n, 0)'),
+  last_on: orNull(text('s.last_on')),
+  last_project: orNull(text('s.last_project')),
+};
+
+/** People of these names as somebody may know them again. */
+export const recallPeople = (names: readonly string[], t: Transaction): Promise<RowOf<typeof RECALLED>[]> =>
+  select(
+    RECALLED,
+    `FROM people p ${LAST_WRIST}
        LEFT JOIN LATERAL (
          SELECT count(*) OVER ()::int AS n, x.held_on AS last_on, t.project AS last_project
            FROM seats t JOIN sessions x ON x.id = t.session_id AND x.deleted_at IS NULL
@@ -74,29 +82,18 @@ export function recallPeople(names: readonly string[], t: Transaction): Promise<
     [names.map((name) => name.toLowerCase())],
     t,
   );
-}
-
-/** What tells a person from another of the same name. */
-export interface Recalled {
-  readonly wrist_mm: number | null;
-  readonly taken_on: string | null;
-  readonly sessions: number;
-  readonly last_on: string | null;
-  readonly last_project: string | null;
-}
 
 /** People by their ids, held until the transaction ends, in one order; those who were forgotten are not among them. */
-export function lockPeople(ids: readonly string[], t: Transaction): Promise<Person[]> {
-  return select<Person>(
-    `SELECT ${PERSON} FROM people WHERE id = ANY($1::uuid[]) AND NOT forgotten ORDER BY id FOR UPDATE`,
+export const lockPeople = (ids: readonly string[], t: Transaction): Promise<Person[]> =>
+  select(
+    PERSON,
+    'FROM people p WHERE p.id = ANY($1::uuid[]) AND NOT p.forgotten ORDER BY p.id FOR UPDATE',
     [[...new Set(ids)]],
     t,
   );
-}
 
-export async function findPerson(id: string, t: Transaction): Promise<Person | null> {
-  return (await select<Person>(`SELECT ${PERSON} FROM people WHERE id = $1`, [id], t))[0] ?? null;
-}
+export const findPerson = (id: string, t: Transaction): Promise<Person | null> =>
+  selectOne(PERSON, 'FROM people p WHERE p.id = $1', [id], t);
 
 export async function insertPeople(people: readonly Omit<Person, 'version'>[], t: Transaction): Promise<void> {
   await PersonRow.bulkCreate(people, { transaction: t, ignoreDuplicates: true });
@@ -174,8 +171,7 @@ export async function joinPeople(from: string, to: string, t: Transaction): Prom
 
 /** How many seats a person has, in deleted sessions too. */
 export async function seatsOfPerson(id: string, t: Transaction): Promise<number> {
-  const [row] = await select<{ n: number }>('SELECT count(*)::int AS n FROM seats WHERE person_id = $1', [id], t);
-  return row!.n;
+  return (await selectValue({ n: number('count(*)::int') }, 'FROM seats WHERE person_id = $1', [id], t)).n;
 }
 
 /** Notes measured wrists; one taken the same day is replaced, since the later reading corrects it. */
@@ -184,19 +180,12 @@ export async function noteWrists(
   t: Transaction,
 ): Promise<void> {
   if (taken.length === 0) return;
-  await database().query(
+  await run(
     `INSERT INTO wrists (person_id, mm, method, taken_on)
        SELECT * FROM unnest($1::uuid[], $2::integer[], $3::text[], $4::date[])
      ON CONFLICT (person_id, taken_on) DO UPDATE SET mm = EXCLUDED.mm, method = EXCLUDED.method`,
-    {
-      bind: [
-        taken.map((w) => w.person),
-        taken.map((w) => w.mm),
-        taken.map((w) => w.method),
-        taken.map((w) => w.taken_on),
-      ],
-      transaction: t,
-    },
+    [taken.map((w) => w.person), taken.map((w) => w.mm), taken.map((w) => w.method), taken.map((w) => w.taken_on)],
+    t,
   );
 }
 

@@ -1,11 +1,10 @@
-import { Op, QueryTypes, type Transaction } from 'sequelize';
-import { ageOn } from '../core/studio';
+import { Op, type Transaction } from 'sequelize';
 import type { CutRecord, Kits, SessionRecord } from '../core/session';
 import type { Layout } from '../core/layout';
-import type { SeatRecord } from '../core/seat';
-import { database } from './connection';
-import { SeatRow, SessionRow } from './models';
-import { run, select } from './query';
+import { number, orNull, text, truth, type RowOf } from './database/columns';
+import { database } from './database/connection';
+import { SessionRow } from './database/models';
+import { run, select, selectValue } from './database/query';
 
 /** A session with what only its own pages need. */
 export interface StoredSession extends SessionRecord {
@@ -84,39 +83,34 @@ export const moveSeats = (project: string, from: number, to: number, t: Transact
     t,
   );
 
+const LINE = {
+  id: text(),
+  title: text(),
+  held_on: text(),
+  starts_at: orNull(text("to_char(starts_at, 'HH24:MI')")),
+  minutes: orNull(number()),
+  place: text(),
+  version: number(),
+  cut: truth('cut_done IS NOT NULL'),
+  seats: number('(SELECT count(*)::int FROM seats WHERE session_id = sessions.id)'),
+};
 /** A line of the list of sessions. */
-export interface SessionLine {
-  readonly id: string;
-  readonly title: string;
-  readonly held_on: string;
-  readonly starts_at: string | null;
-  readonly minutes: number | null;
-  readonly place: string;
-  readonly seats: number;
-  readonly version: number;
-  readonly cut: boolean;
-}
+export type SessionLine = RowOf<typeof LINE>;
 
 /** Standing sessions whose name or place has such a part, whatever its case; all of them for an empty one. */
 const FOUND = "deleted_at IS NULL AND strpos(lower(title || ' ' || place), lower($1)) > 0";
 
 /** Sessions that are not deleted, newest first, with their number of seats. */
-export function listSessions(limit: number, offset: number, t: Transaction, find = ''): Promise<SessionLine[]> {
-  return database().query<SessionLine>(
-    `SELECT s.id, s.title, s.held_on, to_char(s.starts_at, 'HH24:MI') AS starts_at, s.minutes, s.place, s.version, s.cut_done IS NOT NULL AS cut,
-            (SELECT count(*)::int FROM seats WHERE session_id = s.id) AS seats
-       FROM sessions s WHERE ${FOUND} ORDER BY s.held_on DESC, s.starts_at DESC NULLS LAST, s.id LIMIT $2 OFFSET $3`,
-    { bind: [find, limit, offset], type: QueryTypes.SELECT, transaction: t },
+export const listSessions = (limit: number, offset: number, t: Transaction, find = ''): Promise<SessionLine[]> =>
+  select(
+    LINE,
+    `FROM sessions WHERE ${FOUND} ORDER BY sessions.held_on DESC, sessions.starts_at DESC NULLS LAST, id LIMIT $2 OFFSET $3`,
+    [find, limit, offset],
+    t,
   );
-}
 
 export async function countSessions(t: Transaction, find = ''): Promise<number> {
-  const [row] = await database().query<{ count: number }>(`SELECT count(*)::int FROM sessions WHERE ${FOUND}`, {
-    bind: [find],
-    type: QueryTypes.SELECT,
-    transaction: t,
-  });
-  return row!.count;
+  return (await selectValue({ count: number('count(*)::int') }, `FROM sessions WHERE ${FOUND}`, [find], t)).count;
 }
 
 /** Sessions other than these, deleted ones too. */
@@ -133,78 +127,15 @@ export async function sessionsFrom(day: string, limit: number, t: Transaction): 
   return rows.map(plain);
 }
 
-type SeatQueryRow = Omit<SeatRecord, 'age'> & {
-  session_id: string;
-  age: number | null;
-  age_on: string | null;
-  held_on: string;
-};
-
-/** Seats of some sessions with their people, in order; ages as on the session's day. */
-export async function seatsOf(sessions: readonly string[], t: Transaction): Promise<Map<string, SeatRecord[]>> {
-  const rows = await database().query<SeatQueryRow>(
-    `SELECT s.*, p.name, p.age, p.age_on, p.avoid, p.version AS person_version, x.held_on
-       FROM seats s JOIN people p ON p.id = s.person_id JOIN sessions x ON x.id = s.session_id
-      WHERE s.session_id = ANY($1::uuid[]) ORDER BY s.session_id, s.position, s.id`,
-    { bind: [[...sessions]], type: QueryTypes.SELECT, transaction: t },
-  );
-  const bySession = new Map<string, SeatRecord[]>(sessions.map((id) => [id, []]));
-  for (const { session_id, age_on, held_on, ...seat } of rows) {
-    const age = seat.age !== null && age_on !== null ? ageOn(seat.age, age_on, held_on) : null;
-    bySession.get(session_id)!.push({ ...seat, age });
-  }
-  return bySession;
-}
-
 /** The sessions that somebody has a seat in, or that were cut for them, deleted ones too; in the order they are locked in. */
 export async function sessionsOfPerson(person: string, t: Transaction): Promise<string[]> {
-  const rows = await select<{ id: string }>(
-    `SELECT id FROM sessions WHERE id IN (SELECT session_id FROM seats WHERE person_id = $1)
+  const rows = await select(
+    { id: text() },
+    `FROM sessions WHERE id IN (SELECT session_id FROM seats WHERE person_id = $1)
         OR cut_done @> jsonb_build_object('seats', jsonb_build_array(jsonb_build_object('person', $1::text)))
       ORDER BY id`,
     [person],
     t,
   );
   return rows.map(({ id }) => id);
-}
-
-/** The session and person of a seat, or null when there is no such seat. */
-export async function findSeat(
-  id: string,
-  t: Transaction,
-): Promise<{ session_id: string; person_id: string; version: number } | null> {
-  return SeatRow.findByPk(id, { transaction: t, raw: true });
-}
-
-export async function lastPosition(session: string, t: Transaction): Promise<number> {
-  return (
-    (await SeatRow.max<number | null, SeatRow>('position', { where: { session_id: session }, transaction: t })) ?? -1
-  );
-}
-
-export type SeatInsert = Omit<SeatRecord, 'name' | 'age' | 'avoid' | 'version' | 'person_version'> & {
-  session_id: string;
-};
-
-/** Inserts seats; those whose id is already there are left as they are. */
-export async function insertSeats(seats: readonly SeatInsert[], t: Transaction): Promise<void> {
-  await SeatRow.bulkCreate(seats, { transaction: t, ignoreDuplicates: true });
-}
-
-/** Changes a seat if it still has this version; false when it has not. */
-export async function updateSeat(
-  id: string,
-  version: number,
-  changes: Partial<SeatInsert>,
-  t: Transaction,
-): Promise<boolean> {
-  const [count] = await SeatRow.update(
-    { ...changes, version: version + 1 },
-    { where: { id, version }, transaction: t },
-  );
-  return count === 1;
-}
-
-export async function deleteSeat(id: string, t: Transaction): Promise<boolean> {
-  return (await SeatRow.destroy({ where: { id }, transaction: t })) === 1;
 }

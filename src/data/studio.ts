@@ -1,23 +1,19 @@
 import type { Transaction } from 'sequelize';
 import type { Settings } from '../core/studio';
-import { run, select } from './query';
+import { document, number, text, type RowOf } from './database/columns';
+import { run, selectOne, selectValue, touched } from './database/query';
 
-/** A document with the version two people's edits are checked against. */
-export interface Versioned<T> {
-  readonly doc: T;
-  readonly version: number;
-}
+/** Settings with the version two people's edits are checked against. */
+const SETTINGS = { doc: document<Settings>(), version: number('revision') };
 
 /** The settings as they are; or as they were at some moment, where one is given. */
-export async function readSettings(t: Transaction, by: Date | null = null): Promise<Versioned<Settings> | null> {
-  const [row] = await select<Versioned<Settings>>(
-    `SELECT doc, revision AS version FROM settings WHERE $1::timestamptz IS NULL OR made_at <= $1
-      ORDER BY revision DESC LIMIT 1`,
+export const readSettings = (t: Transaction, by: Date | null = null): Promise<RowOf<typeof SETTINGS> | null> =>
+  selectOne(
+    SETTINGS,
+    'FROM settings WHERE $1::timestamptz IS NULL OR made_at <= $1 ORDER BY revision DESC LIMIT 1',
     [by],
     t,
   );
-  return row ?? null;
-}
 
 /** The first settings of a studio; those that are there stay. */
 export const insertSettings = (doc: Settings, t: Transaction): Promise<void> =>
@@ -29,18 +25,17 @@ export const insertSettings = (doc: Settings, t: Transaction): Promise<void> =>
 
 /** Keeps changed settings as the next revision, if the one they were changed from is still the newest; false when it is not. */
 export async function updateSettings(version: number, doc: Settings, t: Transaction): Promise<boolean> {
-  const rows = await select(
+  const count = await touched(
     `INSERT INTO settings (revision, doc, made_at)
        SELECT $1 + 1, $2::jsonb, date_trunc('milliseconds', clock_timestamp()) WHERE (SELECT max(revision) FROM settings) = $1
-     ON CONFLICT DO NOTHING RETURNING revision`,
+     ON CONFLICT DO NOTHING`,
     [version, JSON.stringify(doc)],
     t,
   );
-  return rows.length === 1;
+  return count === 1;
 }
 
 /** A mark that changes with anything a reckoning needs of the studio, and with nothing else. */
 export async function studioMark(t: Transaction): Promise<string> {
-  const [row] = await select<{ mark: string }>('SELECT mark FROM studio_mark', [], t);
-  return row!.mark;
+  return (await selectValue({ mark: text() }, 'FROM studio_mark', [], t)).mark;
 }

@@ -2,8 +2,18 @@ import { Type } from '@sinclair/typebox';
 import { CordSchema } from '../core/cord';
 import { HardwareSchema } from '../core/part';
 import { ProjectSchema } from '../core/project';
-import { ItemIdSchema, ItemSchema, LotKindSchema } from '../core/shelf';
-import { DateSchema, MomentSchema, NameSchema, VersionSchema, AvoidSchema, SettingsSchema } from '../core/studio';
+import { PersonEditSchema } from '../core/person';
+import {
+  ItemIdSchema,
+  ItemSchema,
+  KeySchema,
+  LeftoverSchema,
+  LotLabelSchema,
+  LotMoveSchema,
+  PlaceSchema,
+  ReceiptSchema,
+} from '../core/shelf';
+import { MomentSchema, SettingsSchema, VersionSchema } from '../core/studio';
 import { LayoutSchema } from '../core/layout';
 import { NewSeatSchema, SeatEditSchema } from '../core/seat';
 import { NewSessionSchema, SessionEditSchema } from '../core/session';
@@ -50,95 +60,34 @@ export const checkProjectSave = checker(
   Type.Object({ base: Type.Union([Version, Type.Null()]), doc: ProjectSchema }, closed),
 );
 export const checkProjectRead = checker(Type.Object({ doc: ProjectSchema }, closed));
-export const checkPersonEdit = checker(
-  Type.Object(
-    {
-      version: Version,
-      changes: Type.Object(
-        {
-          name: Type.Optional(NameSchema),
-          age: Type.Optional(Type.Union([Type.Integer({ minimum: 0, maximum: 120 }), Type.Null()])),
-          avoid: Type.Optional(Type.Array(AvoidSchema, { maxItems: 2 })),
-          wrist: Type.Optional(
-            Type.Object(
-              {
-                mm: Type.Integer({ minimum: 90, maximum: 280 }),
-                method: Type.Unsafe<'tape' | 'strip' | 'told'>({ type: 'string', enum: ['tape', 'strip', 'told'] }),
-                taken_on: DateSchema,
-              },
-              closed,
-            ),
-          ),
-        },
-        closed,
-      ),
-    },
-    closed,
-  ),
-);
-
-const Amount = Type.Integer({ minimum: 1, maximum: 100_000_000 });
-const Place = Type.String({ maxLength: 80 });
-const Note = Type.String({ maxLength: 200 });
-const Tare = Type.Union([Type.Number({ minimum: 0, maximum: 100_000 }), Type.Null()]);
+export const checkPersonEdit = checker(PersonEditSchema);
 
 /** What the shelf's endpoints take. Every write brings a key, so that one sent twice is booked once. */
-const Receipt = Type.Object(
-  {
-    item: ItemIdSchema,
-    name: Type.Optional(NameSchema),
-    lots: Type.Array(Type.Object({ kind: LotKindSchema, amount: Amount, place: Place, tare: Tare }, closed), {
-      minItems: 1,
-      maxItems: 500,
-    }),
-    note: Note,
-  },
-  closed,
-);
 export const checkReceipts = checker(
-  Type.Object({ key: Uuid, receipts: Type.Array(Receipt, { minItems: 1, maxItems: 5000 }) }, closed),
+  Type.Object({ key: KeySchema, receipts: Type.Array(ReceiptSchema, { minItems: 1, maxItems: 5000 }) }, closed),
 );
-export const checkLotMove = checker(
-  Type.Object(
-    {
-      key: Uuid,
-      kind: Type.Unsafe<'issue' | 'return' | 'waste' | 'count'>({
-        type: 'string',
-        enum: ['issue', 'return', 'waste', 'count'],
-      }),
-      amount: Type.Integer({ minimum: 0, maximum: 100_000_000 }),
-      note: Note,
-    },
-    closed,
-  ),
-);
-export const checkLotLabel = checker(Type.Object({ version: Version, place: Place, tare: Tare }, closed));
-export const checkKey = checker(Type.Object({ key: Uuid }, closed));
+export const checkLotMove = checker(LotMoveSchema);
+export const checkLotLabel = checker(LotLabelSchema);
+export const checkKey = checker(Type.Object({ key: KeySchema }, closed));
 export const checkItemEdit = checker(Type.Object({ version: Version, doc: ItemSchema }, closed));
 export const checkStockList = checker(
   Type.Object({ text: Type.String({ maxLength: 900_000 }), counting: Type.Boolean() }, closed),
 );
-export const checkOrder = checker(
-  Type.Object({ key: Uuid, item: ItemIdSchema, packs: Type.Integer({ minimum: 1, maximum: 1000 }) }, closed),
-);
-export const checkDelivery = checker(
-  Type.Object({ key: Uuid, packs: Type.Integer({ minimum: 1, maximum: 1000 }), place: Place }, closed),
-);
+const Packs = Type.Integer({ minimum: 1, maximum: 1000 });
+export const checkOrder = checker(Type.Object({ key: KeySchema, item: ItemIdSchema, packs: Packs }, closed));
+export const checkDelivery = checker(Type.Object({ key: KeySchema, packs: Packs, place: PlaceSchema }, closed));
 
 /** What a session's kits take. */
-export const checkReserve = checker(Type.Object({ version: Version, key: Uuid, layout: LayoutSchema }, closed));
-export const checkIssue = checker(Type.Object({ version: Version, key: Uuid }, closed));
+export const checkReserve = checker(Type.Object({ version: Version, key: KeySchema, layout: LayoutSchema }, closed));
+export const checkIssue = checker(Type.Object({ version: Version, key: KeySchema }, closed));
 export const checkTicks = checker(
   Type.Object({ version: Version, ticks: Type.Array(Type.String({ maxLength: 240 }), { maxItems: 10_000 }) }, closed),
 );
 export const checkLeftovers = checker(
   Type.Object(
     {
-      key: Uuid,
-      leftovers: Type.Array(
-        Type.Object({ item: ItemIdSchema, amounts: Type.Array(Amount, { minItems: 1, maxItems: 500 }) }, closed),
-        { minItems: 1, maxItems: 500 },
-      ),
+      key: KeySchema,
+      leftovers: Type.Array(LeftoverSchema, { minItems: 1, maxItems: 500 }),
     },
     closed,
   ),

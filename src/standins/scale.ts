@@ -1,15 +1,4 @@
-/** One reading of a scale. */
-export interface ScaleReading {
-  readonly grams: number;
-  readonly stable: boolean;
-  /** The scale's smallest step, grams. */
-  readonly step: number;
-}
-
-/** A scale, as Lapboard reads one. A reading is null while it is not connected. */
-export interface Scale {
-  read(): ScaleReading | null;
-}
+import type { Scale } from '../core/device';
 
 /**
  * A made-up scale that ships with the app, with what lies on it, and the faults of a real one: it swings before it settles, drifts,

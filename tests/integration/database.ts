@@ -1,10 +1,10 @@
 import { readTable, STUDIO_TABLES } from '../../src/data/archive';
-import { inTransaction } from '../../src/data/transaction';
+import { inTransaction } from '../../src/data/database/transaction';
 import type { Tables } from '../../src/formats/archive';
 import { afterAll, beforeAll, beforeEach } from 'vitest';
 import { stockStudio } from '../../src/app/studio/studio';
-import { closeDatabase, database } from '../../src/data/connection';
-import { migrate } from '../../src/data/migrate';
+import { closeDatabase, database } from '../../src/data/database/connection';
+import { migrate } from '../../src/data/database/migrate';
 
 /** An empty studio with the shipped catalogue before each test, on the cluster that the test run started. */
 export function freshStudio(): void {

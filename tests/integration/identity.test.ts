@@ -8,7 +8,7 @@ import { editPerson, findPeople, forgetPerson, openPerson } from '../../src/app/
 import { addSeats } from '../../src/app/session/seats';
 import { createSession, noteCut, openSession, planOf } from '../../src/app/session/session';
 import { cutKey, cutsNow, type NewSeat, type SeatRecord } from '../../src/core/seat';
-import { database } from '../../src/data/connection';
+import { database } from '../../src/data/database/connection';
 import { STUDIO_TABLES } from '../../src/data/archive';
 import { unpackStudio } from '../../src/formats/archive';
 import { freshStudio } from './database';

@@ -1,6 +1,6 @@
 // Moves metres off one lot until it is killed, one movement a transaction: for the test that kills it at a random moment.
 import { randomUUID } from 'node:crypto';
-import { moveLot } from '../../src/app/shelf/shelf';
+import { moveLot } from '../../src/app/shelf/move-lot';
 
 const [lot = ''] = process.argv.slice(2);
 for (;;) {

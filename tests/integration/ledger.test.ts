@@ -1,9 +1,11 @@
 import { fork } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
-import { editItem, openItem, openLedger, receiveStock, relabelLot, undoMovement } from '../../src/app/shelf/shelf';
+import { editItem, openItem, openLedger } from '../../src/app/shelf/shelf';
+import { receiveStock } from '../../src/app/shelf/receive';
+import { relabelLot, undoMovement } from '../../src/app/shelf/move-lot';
 import { LEDGER_PAGE } from '../../src/core/shelf';
-import { database } from '../../src/data/connection';
+import { database } from '../../src/data/database/connection';
 import { freshStudio } from './database';
 import { balance, BUCKLE, CORD, expectLedgerTrue, move, stock } from './shelf';
 

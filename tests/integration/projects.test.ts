@@ -13,7 +13,7 @@ import { addSeats } from '../../src/app/session/seats';
 import { createSession, openSession, planOf } from '../../src/app/session/session';
 import { stockStudio } from '../../src/app/studio/studio';
 import type { Project } from '../../src/core/project';
-import { database } from '../../src/data/connection';
+import { database } from '../../src/data/database/connection';
 import { MIGRATIONS } from '../../src/data/migrations';
 import { freshStudio } from './database';
 

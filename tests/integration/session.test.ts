@@ -17,8 +17,8 @@ import type { SessionView } from '../../src/core/session';
 import { editDocument, editSettings, openSettings } from '../../src/app/studio/settings';
 import { openToday } from '../../src/app/session/today';
 import { cutKey, cutsNow, type NewSeat } from '../../src/core/seat';
-import { database } from '../../src/data/connection';
-import { migrate } from '../../src/data/migrate';
+import { database } from '../../src/data/database/connection';
+import { migrate } from '../../src/data/database/migrate';
 import { MIGRATIONS } from '../../src/data/migrations';
 import { freshStudio } from './database';
 

@@ -4,11 +4,13 @@ import { addSeats } from '../../src/app/session/seats';
 import { createSession, planOf } from '../../src/app/session/session';
 import type { SessionView } from '../../src/core/session';
 import { sessionStock } from '../../src/app/kits/session-stock';
-import { editItem, moveLot, openItem, receiveStock } from '../../src/app/shelf/shelf';
+import { editItem, openItem } from '../../src/app/shelf/shelf';
+import { moveLot } from '../../src/app/shelf/move-lot';
+import { receiveStock } from '../../src/app/shelf/receive';
 import { solveLanes } from '../../src/core/lanes';
 import { cutsByItem, lanesProblem, type Layout } from '../../src/core/layout';
 import { namedItem } from '../../src/core/shelf';
-import { database } from '../../src/data/connection';
+import { database } from '../../src/data/database/connection';
 
 export const CORD = 'cord/sheathed-4/race';
 export const BUCKLE = 'hardware/buckle-15';

@@ -13,7 +13,7 @@ import { stockStudio } from '../../src/app/studio/studio';
 import { tableSheet } from '../../src/app/sheets/table-sheet';
 import { cutKey, cutsNow } from '../../src/core/seat';
 import { FIGURES, STARTING_FIGURES } from '../../src/core/studio';
-import { database } from '../../src/data/connection';
+import { database } from '../../src/data/database/connection';
 import { freshStudio } from './database';
 import { BUCKLE, CORD, expectLedgerTrue, layOut, session, stock } from './shelf';
 

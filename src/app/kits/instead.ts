@@ -2,11 +2,12 @@ import { cutsByItem, lanesProblem, seatInstead, type Instead } from '../../core/
 import { seatOf } from '../../core/seat';
 import { cordOf } from '../../core/shelf';
 import { solveLanes } from '../../core/lanes';
-import { itemTotals, lotsOf } from '../../data/shelf';
-import { inTransaction } from '../../data/transaction';
+import { itemTotals } from '../../data/shelf/items';
+import { lotsOf } from '../../data/shelf/lots';
+import { inTransaction } from '../../data/database/transaction';
 import { heldBy } from '../shelf/holds';
 import { planOf, viewSession } from '../session/session';
-import { hexOf, nameOf } from '../shelf/shelf';
+import { hexOf, nameOf } from '../shelf/item-names';
 
 /** Another cord or colour on the shelf that would do, and what it changes. */
 export interface Replacement {

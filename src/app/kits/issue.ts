@@ -3,14 +3,16 @@ import { cutsByItem, layoutFault, TO_BUY } from '../../core/layout';
 import { kitKeys } from '../../core/seat';
 import type { Kits, SessionView } from '../../core/session';
 import { cordOf } from '../../core/shelf';
-import { bookedKeys, insertMovements, ledger, lockLots, readItems } from '../../data/shelf';
-import { inTransaction } from '../../data/transaction';
+import { bookedKeys, insertMovements, ledger } from '../../data/shelf/ledger';
+import { lockLots } from '../../data/shelf/lots';
+import { readItems } from '../../data/shelf/items';
+import { inTransaction } from '../../data/database/transaction';
 import { askedOnce } from '../studio/asked-once';
 import { today } from '../studio/clock';
 import { sessionEntry } from '../shelf/holds';
 import { changeSession, lockStanding, planOf, viewSession } from '../session/session';
 import { keyFor } from '../studio/key-for';
-import { nameOf } from '../shelf/shelf';
+import { nameOf } from '../shelf/item-names';
 import { checkTaken, lockFor, takings } from './takings';
 
 /**

@@ -1,18 +1,13 @@
 import { Problem } from '../../core/problem';
-import { cordOf } from '../../core/shelf';
-import { bookedKeys, insertLots, insertMovements, ledger } from '../../data/shelf';
-import { inTransaction } from '../../data/transaction';
+import { cordOf, type Leftover } from '../../core/shelf';
+import { bookedKeys, insertMovements, ledger } from '../../data/shelf/ledger';
+import { insertLots } from '../../data/shelf/lots';
+import { inTransaction } from '../../data/database/transaction';
 import { askedOnce } from '../studio/asked-once';
 import { sessionEntry } from '../shelf/holds';
 import { lockStanding, viewSession } from '../session/session';
 import type { SessionView } from '../../core/session';
 import { keyFor } from '../studio/key-for';
-
-/** What came back from a session. A cord's amounts are lengths, each an offcut of its own; anything else is one number. */
-export interface Leftover {
-  readonly item: string;
-  readonly amounts: readonly number[];
-}
 
 /** Puts leftovers back: cord as offcuts, hardware into the lot it came from. Never more than was issued. */
 export async function returnLeftovers(id: string, key: string, leftovers: readonly Leftover[]): Promise<SessionView> {

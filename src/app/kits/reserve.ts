@@ -1,14 +1,14 @@
 import { Problem } from '../../core/problem';
 import { cutsByItem, layoutFault, stockFault, type Layout } from '../../core/layout';
 import type { StoredSession } from '../../data/sessions';
-import { insertMovements } from '../../data/shelf';
-import { inTransaction } from '../../data/transaction';
+import { insertMovements } from '../../data/shelf/ledger';
+import { inTransaction } from '../../data/database/transaction';
 import { askedOnce } from '../studio/asked-once';
 import { freeOf, giveBack, sessionEntry } from '../shelf/holds';
 import { buyingOf } from '../shelf/packs';
 import { changeSession, lockStanding, planOf, viewSession } from '../session/session';
 import type { SessionView } from '../../core/session';
-import { knowItems } from '../shelf/shelf';
+import { knowItems } from '../shelf/know-items';
 import { checkTaken, lockFor, takings } from './takings';
 
 /** What was issued was taken by the layout that is kept: it stands until the issue is taken back. */

@@ -1,6 +1,6 @@
 import type { Transaction } from 'sequelize';
 import { consumablesOf, sessionNeeds, type ItemNeed } from '../../core/kit';
-import { readItems } from '../../data/shelf';
+import { readItems } from '../../data/shelf/items';
 import { planOf } from '../session/session';
 import type { SessionView } from '../../core/session';
 

@@ -1,8 +1,8 @@
 import { consumablesOf, type Consumable } from '../../core/kit';
 import type { CuttableLot } from '../../core/layout';
 import { kindOf } from '../../core/shelf';
-import { lotsOf } from '../../data/shelf';
-import { inTransaction } from '../../data/transaction';
+import { lotsOf } from '../../data/shelf/lots';
+import { inTransaction } from '../../data/database/transaction';
 import { freeOf, heldBy } from '../shelf/holds';
 import { buyingOf } from '../shelf/packs';
 import { viewSession } from '../session/session';

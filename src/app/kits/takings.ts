@@ -2,11 +2,11 @@ import type { Transaction } from 'sequelize';
 import { Problem } from '../../core/problem';
 import { takenBy, TO_BUY, type Layout } from '../../core/layout';
 import { cordOf } from '../../core/shelf';
-import { lockLots, lotsOf, type Lot } from '../../data/shelf';
+import { lockLots, lotsOf, type Lot } from '../../data/shelf/lots';
 import { freeOf, heldBy } from '../shelf/holds';
 import type { SessionView } from '../../core/session';
 import { needsOf } from './session-needs';
-import { notEnough } from '../shelf/shelf';
+import { notEnough } from '../shelf/move-lot';
 
 /** What is taken of each lot: the layout's cords, and hardware from the fullest bag on. */
 export function takings(

@@ -1,8 +1,8 @@
 import type { Transaction } from 'sequelize';
-import type { KnownPerson } from '../../core/session';
+import type { KnownPerson } from '../../core/person';
 import { ageOn } from '../../core/studio';
 import { recallPeople } from '../../data/people';
-import { inTransaction } from '../../data/transaction';
+import { inTransaction } from '../../data/database/transaction';
 import { today } from '../studio/clock';
 
 /** Who is known by some names, whatever their case; by the name in small letters, whoever came last first. */

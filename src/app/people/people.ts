@@ -1,4 +1,4 @@
-import type { Avoid } from '../../core/studio';
+import type { PersonEdit, Wrist } from '../../core/person';
 import {
   erasePerson,
   findPerson,
@@ -9,11 +9,10 @@ import {
   wristsOf,
   type Person,
   type PersonLine,
-  type Wrist,
 } from '../../data/people';
 import { lockSession, sessionsOfPerson, updateSession, type StoredSession } from '../../data/sessions';
 import { withoutPerson } from '../../core/session';
-import { inTransaction } from '../../data/transaction';
+import { inTransaction } from '../../data/database/transaction';
 import { notFound, Problem, stale } from '../../core/problem';
 import { today } from '../studio/clock';
 
@@ -39,17 +38,6 @@ export function openPerson(id: string): Promise<PersonView> {
 
 const forgotten = (): Problem =>
   new Problem(410, 'forgotten', 'This person was forgotten: nothing is kept of them any more.');
-
-/** A change to a person: their name, age, what they avoid, or a wrist newly taken. */
-export interface PersonEdit {
-  readonly version: number;
-  readonly changes: {
-    readonly name?: string;
-    readonly age?: number | null;
-    readonly avoid?: Avoid[];
-    readonly wrist?: Wrist;
-  };
-}
 
 export function editPerson(id: string, { version, changes }: PersonEdit): Promise<PersonView> {
   return inTransaction(async (t) => {

@@ -1,6 +1,6 @@
 import { readRoster, type RosterLine } from '../../formats/roster';
-import type { KnownPerson } from '../../core/session';
-import { inTransaction } from '../../data/transaction';
+import type { KnownPerson } from '../../core/person';
+import { inTransaction } from '../../data/database/transaction';
 import { Problem } from '../../core/problem';
 import { knownPeople } from '../people/known-people';
 import { MOST_SEATS } from './seats';

@@ -1,8 +1,8 @@
 import { Problem } from '../../core/problem';
 import type { Catalogue } from '../../core/project';
 import type { SeatChanges, SeatRecord } from '../../core/seat';
-import type { Wrist } from '../../data/people';
-import type { SeatInsert } from '../../data/sessions';
+import type { Wrist } from '../../core/person';
+import type { SeatInsert } from '../../data/seats';
 import { today } from '../studio/clock';
 
 /** Slugs that a seat names must be in the catalogue. */

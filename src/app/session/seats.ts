@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import type { Transaction } from 'sequelize';
 import { Problem } from '../../core/problem';
-import { sameAs, type SessionView } from '../../core/session';
+import { sameAs, type Wrist } from '../../core/person';
+import type { SessionView } from '../../core/session';
 import type { NewSeat } from '../../core/seat';
 import { ageOn } from '../../core/studio';
 import {
@@ -14,10 +15,9 @@ import {
   wristsOf,
   type Person,
   type Told,
-  type Wrist,
 } from '../../data/people';
-import { insertSeats, lastPosition, seatsOf, type SeatInsert } from '../../data/sessions';
-import { inTransaction } from '../../data/transaction';
+import { insertSeats, lastPosition, seatsOf, type SeatInsert } from '../../data/seats';
+import { inTransaction } from '../../data/database/transaction';
 import { today } from '../studio/clock';
 import { checkSlugs, measuredWrist, wristFields } from './seat-fields';
 import { lockStanding, viewSession } from './session';

@@ -19,12 +19,12 @@ import {
   countSessions,
   lockSession,
   noteSession,
-  seatsOf,
   updateSession,
   type SessionLine,
   type StoredSession,
 } from '../../data/sessions';
-import { inTransaction } from '../../data/transaction';
+import { seatsOf } from '../../data/seats';
+import { inTransaction } from '../../data/database/transaction';
 import { notFound, Problem, stale } from '../../core/problem';
 import { today } from '../studio/clock';
 import { giveBack } from '../shelf/holds';

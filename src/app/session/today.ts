@@ -1,8 +1,9 @@
 import { beadOf, coloursOf, type BeadState } from '../../core/seat';
 import { cutsDone, planSession, stagesOf, type StageState } from '../../core/session';
 import type { Settings } from '../../core/studio';
-import { sessionsFrom, seatsOf } from '../../data/sessions';
-import { inTransaction } from '../../data/transaction';
+import { sessionsFrom } from '../../data/sessions';
+import { seatsOf } from '../../data/seats';
+import { inTransaction } from '../../data/database/transaction';
 import { netSessions, type ItemOutlook } from '../shelf/outlook';
 
 import { readStudio, withRevisions } from '../studio/studio';

@@ -2,10 +2,11 @@ import { formatLength, type Units } from '../../core/measure';
 import { cutsByItem } from '../../core/layout';
 import { packingOf, type SessionView } from '../../core/session';
 import type { Label } from '../../formats/labels';
-import { simulatedPrinter, type LabelPrinter } from '../../standins/label-printer';
+import type { PrinterState } from '../../core/device';
+import { labelPrinter } from '../devices';
 import { paper } from './kept-papers';
 import { openSession, planOf } from '../session/session';
-import { nameOf } from '../shelf/shelf';
+import { nameOf } from '../shelf/item-names';
 
 /** What is labelled: each bag, or each length of cord. */
 export type LabelKind = 'bags' | 'cuts';
@@ -55,16 +56,8 @@ export async function sessionLabels(
   return { bytes, name: `${kind}.pdf` };
 }
 
-let printer: LabelPrinter | undefined;
-
-/** The studio's label printer. A made-up one for now, in this process: it holds nothing that is not on paper or in its queue. */
-export function labelPrinter(): LabelPrinter {
-  printer ??= simulatedPrinter(() => Date.now());
-  return printer;
-}
-
 /** Sends a session's labels to the printer. */
-export async function printLabels(id: string, kind: LabelKind): Promise<ReturnType<LabelPrinter['state']>> {
+export async function printLabels(id: string, kind: LabelKind): Promise<PrinterState> {
   const view = await openSession(id);
   const { length } = labelsOf(view, kind, view.studio.settings.units, '');
   return labelPrinter().print(`${view.session.title}: ${kind}`, length);

@@ -1,8 +1,8 @@
 import { consumableNeeds, consumablesOf } from '../../core/kit';
 import { childrenOf, packingOf, type Packing, type SessionRecord, type Studio } from '../../core/session';
 import type { Settings } from '../../core/studio';
-import { readItems } from '../../data/shelf';
-import { inTransaction } from '../../data/transaction';
+import { readItems } from '../../data/shelf/items';
+import { inTransaction } from '../../data/database/transaction';
 import { planOf, viewSession } from '../session/session';
 
 /** All that is packed for a session, as it is printed. */

@@ -7,7 +7,7 @@ import type { Sheet } from '../../formats/sheets';
 import { paper as paperOf } from './kept-papers';
 import { packingSheet } from './packing-sheet';
 import { cutSheet } from './cut-sheet';
-import { nameOf } from '../shelf/shelf';
+import { nameOf } from '../shelf/item-names';
 import { tableSheet } from './table-sheet';
 
 /** The sheets of a session that can be had as PDF, by what they are called. */

@@ -1,10 +1,10 @@
 import { cutsByItem, layoutFault, takenBy, TO_BUY } from '../../core/layout';
 import type { SessionRecord } from '../../core/session';
 import type { Figures, Settings } from '../../core/studio';
-import { findLot } from '../../data/shelf';
-import { inTransaction } from '../../data/transaction';
+import { findLot } from '../../data/shelf/lots';
+import { inTransaction } from '../../data/database/transaction';
 import { planOf, viewSession } from '../session/session';
-import { nameOf } from '../shelf/shelf';
+import { nameOf } from '../shelf/item-names';
 
 /** What one spool, hank, pack or offcut is cut into, with the running mark after each cut. */
 export interface TableLane {

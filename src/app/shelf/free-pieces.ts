@@ -1,7 +1,7 @@
 import { notFound } from '../../core/problem';
 import { cordItem } from '../../core/shelf';
-import { lotsOf } from '../../data/shelf';
-import { inTransaction } from '../../data/transaction';
+import { lotsOf } from '../../data/shelf/lots';
+import { inTransaction } from '../../data/database/transaction';
 import { freeOf, heldBy } from './holds';
 import { viewSession } from '../session/session';
 

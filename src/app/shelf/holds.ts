@@ -1,5 +1,6 @@
 import type { Transaction } from 'sequelize';
-import { holdsOf, insertMovements, lockLots, type Lot, type NewMovement } from '../../data/shelf';
+import { holdsOf, insertMovements, type NewMovement } from '../../data/shelf/ledger';
+import { lockLots, type Lot } from '../../data/shelf/lots';
 import { keyFor } from '../studio/key-for';
 
 /** How much a session holds of each lot. */

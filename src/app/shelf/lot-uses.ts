@@ -3,8 +3,8 @@ import { notFound } from '../../core/problem';
 import { cutsByItem } from '../../core/layout';
 import { pieceLengths, type PieceLength } from '../../core/seat';
 import { cordOf } from '../../core/shelf';
-import { findLot } from '../../data/shelf';
-import { inTransaction } from '../../data/transaction';
+import { findLot } from '../../data/shelf/lots';
+import { inTransaction } from '../../data/database/transaction';
 import { plannedAhead } from './outlook';
 
 /** A length that somebody of a session ahead needs. */

@@ -1,12 +1,15 @@
 import { notFound, Problem, stale } from '../../core/problem';
 import { kindOf } from '../../core/shelf';
-import { bookedKeys, findOrder, insertOrder, updateOrder } from '../../data/shelf';
-import { inTransaction } from '../../data/transaction';
+import { bookedKeys } from '../../data/shelf/ledger';
+import { findOrder, insertOrder, updateOrder } from '../../data/shelf/orders';
+import { inTransaction } from '../../data/database/transaction';
 import { askedOnce } from '../studio/asked-once';
-import { simulatedSupplier } from '../../standins/supplier';
+import { supplier } from '../devices';
 import { today } from '../studio/clock';
 import { keyFor } from '../studio/key-for';
-import { knowItems, receive, shelfLines, type ShelfView } from './shelf';
+import { shelfLines, type ShelfView } from './shelf';
+import { knowItems } from './know-items';
+import { receive } from './receive';
 
 /** Orders packs of an item, once under a key; what the supplier cannot send of it is said. */
 export async function placeOrder(
@@ -17,9 +20,9 @@ export async function placeOrder(
   await askedOnce(key, ['order', item, packs]);
   return inTransaction(async (t) => {
     await knowItems([{ id: item }], t);
-    const answer = simulatedSupplier.order(item, packs, today());
+    const answer = supplier.order(item, packs, today());
     if (!answer.ok) throw new Problem(422, 'no-supply', `It cannot be ordered: ${answer.why}.`, { pointer: '/item' });
-    const { pack, price } = simulatedSupplier.offer(item)!;
+    const { pack, price } = supplier.offer(item)!;
     const { packs: sent, due_on, note } = answer;
     await insertOrder({ id: key, item, packs: sent, pack, price, ordered_on: today(), due_on, note }, t);
     return { ...(await shelfLines(t)), note };

@@ -4,12 +4,16 @@ import type { SeatWithPlan } from '../../core/seat';
 import { planSession, type Kits, type SessionRecord, type Studio } from '../../core/session';
 import { kindOf, levelsOf, outlook, type Level, type Need, type Outlook } from '../../core/shelf';
 import type { Figures } from '../../core/studio';
-import { seatsOf, sessionsFrom } from '../../data/sessions';
-import { holdsOf, openOrders, readItems, standingOf } from '../../data/shelf';
-import { inTransaction } from '../../data/transaction';
-import { simulatedSupplier, type Offer } from '../../standins/supplier';
+import { sessionsFrom } from '../../data/sessions';
+import { seatsOf } from '../../data/seats';
+import { holdsOf } from '../../data/shelf/ledger';
+import { openOrders } from '../../data/shelf/orders';
+import { readItems, standingOf } from '../../data/shelf/items';
+import { inTransaction } from '../../data/database/transaction';
+import type { Offer } from '../../core/device';
+import { supplier } from '../devices';
 import { today } from '../studio/clock';
-import { hexOf, nameOf } from './shelf';
+import { hexOf, nameOf } from './item-names';
 import { readStudio, withRevisions } from '../studio/studio';
 
 /** How many sessions ahead are netted: more than anybody buys for. */
@@ -76,7 +80,7 @@ export async function netSessions(
   const standing = new Map((await standingOf(ids, t)).map((one) => [one.item, one]));
   const orders = await openOrders(t);
   const items = ids.map((item): ItemOutlook => {
-    const offer = simulatedSupplier.offer(item);
+    const offer = supplier.offer(item);
     const own = known.get(item);
     const pack = own?.pack ?? offer?.pack ?? null;
     const { hand = 0, held = 0, free = [] } = standing.get(item) ?? {};

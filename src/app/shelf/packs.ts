@@ -1,6 +1,6 @@
 import type { Transaction } from 'sequelize';
-import { readItems } from '../../data/shelf';
-import { simulatedSupplier } from '../../standins/supplier';
+import { readItems } from '../../data/shelf/items';
+import { supplier } from '../devices';
 
 /** How some items are bought: the pack and what one costs, as the studio says, else the supplier; nothing where nobody does. */
 export interface Buying {
@@ -14,7 +14,7 @@ export async function buyingOf(items: readonly string[], t: Transaction): Promis
   const prices = new Map<string, number>();
   for (const item of items) {
     const own = known.get(item);
-    const offer = simulatedSupplier.offer(item);
+    const offer = supplier.offer(item);
     const pack = own?.pack ?? offer?.pack;
     const price = own?.price ?? offer?.price;
     if (pack != null) packs.set(item, pack);

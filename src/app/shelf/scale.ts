@@ -1,17 +1,16 @@
 import { lookUp } from '../../core/project';
 import { notFound } from '../../core/problem';
 import { cordOf, estimateMass } from '../../core/shelf';
-import { findItem, findLot } from '../../data/shelf';
-import { inTransaction } from '../../data/transaction';
-import { simulatedScale, type ScaleReading } from '../../standins/scale';
+import { findItem } from '../../data/shelf/items';
+import { findLot } from '../../data/shelf/lots';
+import { inTransaction } from '../../data/database/transaction';
+import type { ScaleReading } from '../../core/device';
+import { scaleUnder } from '../devices';
 import { readStudio } from '../studio/studio';
 
 const UUID = /^[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i;
 
-/**
- * Reads the scale with a lot on it. The made-up scale weighs what the shelf has of the lot, a little less, as spools go; a place
- * that says “unplugged” or “drift” shows that fault, so that it can be tried.
- */
+/** Reads the scale with a lot on it: what the shelf has of the lot, a little less, as spools go. */
 export function readScale(id: string, since: number): Promise<ScaleReading | null> {
   return inTransaction(async (t) => {
     const lot = UUID.test(id) ? await findLot(id, t) : null;
@@ -21,7 +20,6 @@ export function readScale(id: string, since: number): Promise<ScaleReading | nul
     const own = (await findItem(lot.item, t))?.doc.mass;
     const mass = own ?? (cord ? estimateMass(cord, settings.figures.cord_fill) : 0);
     const load = (lot.tare ?? 0) + (lot.hand / 1000) * mass * 0.97;
-    const fault = /unplugged/.test(lot.place) ? 'unplugged' : /drift/.test(lot.place) ? 'drift' : 'none';
-    return simulatedScale(load, () => Math.max(0, since), fault).read();
+    return scaleUnder(load, since, lot.place).read();
   });
 }

@@ -1,7 +1,7 @@
 import { PARTS } from '../../core/part';
 import { cordItem, estimateMass, hardwareItem, namedItem } from '../../core/shelf';
 import type { Settings } from '../../core/studio';
-import { inTransaction } from '../../data/transaction';
+import { inTransaction } from '../../data/database/transaction';
 import { readStudio } from '../studio/studio';
 
 /** What can be received, by name, and what each cord weighs where nobody weighed it. */

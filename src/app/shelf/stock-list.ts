@@ -1,8 +1,9 @@
 import { Problem } from '../../core/problem';
 import { readStockCsv, type StockLine } from '../../formats/stock';
 import { hardwareItem, kindOf } from '../../core/shelf';
-import { lotsNumbered, readItems, type Lot } from '../../data/shelf';
-import { inTransaction } from '../../data/transaction';
+import { lotsNumbered, type Lot } from '../../data/shelf/lots';
+import { readItems } from '../../data/shelf/items';
+import { inTransaction } from '../../data/database/transaction';
 import { readStudio } from '../studio/studio';
 
 /** A line as read, with the lot it counts. */

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { Problem } from '../../core/problem';
 import { markOfKey } from '../../data/asked';
-import { inTransaction } from '../../data/transaction';
+import { inTransaction } from '../../data/database/transaction';
 
 /** Refuses a key that came before with something else: it would be answered as if that other thing were this one. */
 export async function askedOnce(key: string, what: unknown): Promise<void> {

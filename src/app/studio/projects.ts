@@ -4,7 +4,7 @@ import { BLANK_PROJECT, checkProject, type Catalogue, type Project } from '../..
 import type { Settings } from '../../core/studio';
 import { notFound, Problem, stale } from '../../core/problem';
 import { insertDocuments, latestDocuments } from '../../data/documents';
-import { inTransaction } from '../../data/transaction';
+import { inTransaction } from '../../data/database/transaction';
 import { shippedBeside } from './shipped';
 import { readStudio } from './studio';
 import type { Studio } from '../../core/session';

@@ -4,7 +4,7 @@ import type { Catalogue, Project } from '../../core/project';
 import type { Settings } from '../../core/studio';
 import { insertDocuments, latestDocuments } from '../../data/documents';
 import { readSettings, updateSettings } from '../../data/studio';
-import { inTransaction } from '../../data/transaction';
+import { inTransaction } from '../../data/database/transaction';
 import { notFound, Problem, stale } from '../../core/problem';
 import { shippedBeside } from './shipped';
 import { readStudio } from './studio';

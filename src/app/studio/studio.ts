@@ -5,7 +5,7 @@ import type { Studio } from '../../core/session';
 import { STARTING_FIGURES, type Settings } from '../../core/studio';
 import { documentRevisions, lastMade, latestDocuments } from '../../data/documents';
 import { insertSettings, readSettings, studioMark } from '../../data/studio';
-import { inTransaction } from '../../data/transaction';
+import { inTransaction } from '../../data/database/transaction';
 import { bringUpDocuments, bringUpFigures } from './shipped';
 
 /** What a studio is called until it names itself. */

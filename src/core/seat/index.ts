@@ -4,12 +4,10 @@ export {
   revisionKey,
   SeatEditSchema,
   seatOf,
-  WRIST_METHODS,
   type NewSeat,
   type SeatChanges,
   type SeatEdit,
   type SeatRecord,
-  type WristMethod,
 } from './seat-record';
 export { pieceRequest, planSeat, type SeatPlan } from './plan-seat';
 export { planSeats } from './plan-seats';

@@ -12,21 +12,18 @@ import {
   orNull,
   VersionSchema,
 } from '../studio';
+import { AgeSchema, WristMmSchema, WRIST_METHODS, type WristMethod } from '../person';
 import type { Seat } from './seat';
-
-/** How a wrist was taken. An estimate by age is not a measurement and is shown as what it is. */
-export const WRIST_METHODS = ['tape', 'strip', 'told', 'estimate'] as const;
-export type WristMethod = (typeof WRIST_METHODS)[number];
 
 const Uuid = Type.String({ format: 'uuid' });
 
 /** What of a seat can be edited. Lengths are whole millimetres. `name`, `age` and `avoid` belong to the person and go there. */
 const editable = {
   name: NameSchema,
-  age: orNull(Type.Integer({ minimum: 0, maximum: 120 })),
+  age: orNull(AgeSchema),
   avoid: Type.Array(AvoidSchema, { maxItems: 2, uniqueItems: true }),
   skill: SkillSchema,
-  wrist_mm: orNull(Type.Integer({ minimum: 90, maximum: 280 })),
+  wrist_mm: orNull(WristMmSchema),
   wrist_method: orNull(Type.Unsafe<WristMethod>({ type: 'string', enum: [...WRIST_METHODS] })),
   hand_mm: orNull(Type.Integer({ minimum: 110, maximum: 360 })),
   ease: EaseSchema,

@@ -14,4 +14,3 @@ export { KitsSchema, type Kits } from './kits';
 export { CARD, childrenOf, outdatedTicks, packingOf, type Bag, type BagLine, type Packing } from './packing';
 export { STAGES, stagesOf, type Stage, type StageState } from './stages';
 export { applyOperation, inverseOf, type Operation } from './operations';
-export { sameAs, type KnownPerson } from './same-person';

@@ -3,3 +3,16 @@ export * from './movement';
 export { weigh, type Weighing } from './weigh';
 export { levelsOf, type Level } from './levels';
 export { outlook, type Coming, type Need, type Outlook, type OutlookLine, type Stock } from './outlook';
+export {
+  AmountSchema,
+  KeySchema,
+  LeftoverSchema,
+  LotLabelSchema,
+  LotMoveSchema,
+  PlaceSchema,
+  ReceiptSchema,
+  type Leftover,
+  type LotLabel,
+  type LotMove,
+  type Receipt,
+} from './requests';

@@ -2,7 +2,7 @@ import { X } from 'lucide-react';
 import { useState } from 'react';
 import { formatLength, type Units } from '../../core/measure';
 import { cordOf, type Item } from '../../core/shelf';
-import type { Lot } from '../../data/shelf';
+import type { Lot } from '../../data/shelf/lots';
 import { amountOf } from '../../ui/words/amount';
 import { request } from '../../ui/api';
 import { TextCell } from '../../ui/fields/text-cell';

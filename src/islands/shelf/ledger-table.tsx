@@ -1,6 +1,6 @@
 import { format, parseISO } from 'date-fns';
 import { Undo2 } from 'lucide-react';
-import type { LedgerLine } from '../../data/shelf';
+import type { LedgerLine } from '../../data/shelf/ledger';
 import { formatLength, type Units } from '../../core/measure';
 import { kindOf } from '../../core/shelf';
 import { book } from '../../ui/api';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Units } from '../../core/measure';
 import { kindOf } from '../../core/shelf';
-import type { Lot } from '../../data/shelf';
+import type { Lot } from '../../data/shelf/lots';
 import { LengthField } from '../../ui/fields/length-field';
 import { book } from '../../ui/api';
 import type { ShelfModel } from './use-shelf';

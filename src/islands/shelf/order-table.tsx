@@ -1,6 +1,6 @@
 import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
-import type { Order } from '../../data/shelf';
+import type { Order } from '../../data/shelf/orders';
 import type { Units } from '../../core/measure';
 import { amountOf, money } from '../../ui/words/amount';
 import { book, request } from '../../ui/api';

@@ -2,7 +2,7 @@ import { useInfiniteQuery, useQuery, useQueryClient, type InfiniteData } from '@
 import { useCallback, useState } from 'react';
 import type { ItemView, ShelfView } from '../../app/shelf/shelf';
 import type { OutlookView } from '../../app/shelf/outlook';
-import type { LedgerLine } from '../../data/shelf';
+import type { LedgerLine } from '../../data/shelf/ledger';
 import { LEDGER_PAGE } from '../../core/shelf';
 import { request, type RequestProblem } from '../../ui/api';
 

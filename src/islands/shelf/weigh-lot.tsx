@@ -1,17 +1,12 @@
 import { Scale as ScaleIcon } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { formatTotal, type Units } from '../../core/measure';
+import type { ScaleReading } from '../../core/device';
 import { weigh } from '../../core/shelf';
-import type { Lot } from '../../data/shelf';
+import type { Lot } from '../../data/shelf/lots';
 import { book, request } from '../../ui/api';
 import { TextCell } from '../../ui/fields/text-cell';
 import type { ShelfModel } from './use-shelf';
-
-interface Reading {
-  readonly grams: number;
-  readonly stable: boolean;
-  readonly step: number;
-}
 
 /** Weighs what is left of a spool: the scale is read until it stands still; only then can it be counted by. */
 export function WeighLot({
@@ -31,14 +26,14 @@ export function WeighLot({
   units: Units;
 }) {
   const [on, setOn] = useState(false);
-  const [reading, setReading] = useState<Reading | 'away' | null>(null);
+  const [reading, setReading] = useState<ScaleReading | 'away' | null>(null);
   const started = useRef(0);
   useEffect(() => {
     if (!on) return;
     started.current = Date.now();
     const read = () => {
       const since = Date.now() - started.current;
-      request<Reading | null>('GET', `/api/scale?lot=${lot.id}&since=${since}`)
+      request<ScaleReading | null>('GET', `/api/scale?lot=${lot.id}&since=${since}`)
         .then((value) => setReading(value ?? 'away'))
         .catch(() => setReading('away'));
     };

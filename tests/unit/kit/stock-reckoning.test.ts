@@ -5,7 +5,7 @@ import { sessionNeeds } from '../../../src/core/kit';
 import { stockFor, wholeMm } from '../../../src/core/measure';
 import { cutsByItem, layoutFault, stockFault, takenBy, TO_BUY, type Layout } from '../../../src/core/layout';
 import { planSeat } from '../../../src/core/seat';
-import { sameAs } from '../../../src/core/session';
+import { sameAs } from '../../../src/core/person';
 import { outlook } from '../../../src/core/shelf';
 import { STARTING_FIGURES } from '../../../src/core/studio';
 import { seat } from '../examples/seat';

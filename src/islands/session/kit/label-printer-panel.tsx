@@ -1,17 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Printer, TriangleAlert } from 'lucide-react';
+import type { PrinterState } from '../../../core/device';
 import { request, type RequestProblem } from '../../../ui/api';
-
-interface PrinterState {
-  readonly state: 'ready' | 'printing' | 'out-of-paper' | 'jam';
-  readonly paper: number;
-  readonly queue: readonly {
-    readonly id: number;
-    readonly title: string;
-    readonly labels: number;
-    readonly done: number;
-  }[];
-}
 
 const WORDS = {
   ready: 'Ready.',

@@ -1,7 +1,7 @@
 import { format, parseISO } from 'date-fns';
 import { formatLength, type Units } from '../../../core/measure';
 import type { Catalogue } from '../../../core/project';
-import type { KnownPerson } from '../../../core/session';
+import type { KnownPerson } from '../../../core/person';
 
 /** What tells a known person from another of the same name, in a phrase. */
 export function knownWords(

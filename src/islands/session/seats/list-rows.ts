@@ -1,4 +1,4 @@
-import { sameAs } from '../../../core/session';
+import { sameAs } from '../../../core/person';
 import type { RosterRow } from '../../../app/session/roster';
 
 /** A line of a list as it is being mended. */

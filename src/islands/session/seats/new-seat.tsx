@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Units } from '../../../core/measure';
-import type { KnownPerson } from '../../../core/session';
+import type { KnownPerson } from '../../../core/person';
 import { request } from '../../../ui/api';
 import { knownWords } from './known-words';
 import type { SessionModel } from '../model/use-session';

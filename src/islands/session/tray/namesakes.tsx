@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import type { Units } from '../../../core/measure';
-import type { KnownPerson } from '../../../core/session';
+import type { KnownPerson } from '../../../core/person';
 import type { SeatRecord } from '../../../core/seat';
 import { request } from '../../../ui/api';
 import { knownWords } from '../seats/known-words';

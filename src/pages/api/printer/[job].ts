@@ -1,4 +1,4 @@
-import { labelPrinter } from '../../../app/sheets/labels';
+import { labelPrinter } from '../../../app/devices';
 import { checkNothing } from '../../../http/checks';
 import { writes } from '../../../http/endpoint';
 

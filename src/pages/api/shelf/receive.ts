@@ -1,4 +1,4 @@
-import { receiveStock } from '../../../app/shelf/shelf';
+import { receiveStock } from '../../../app/shelf/receive';
 import { checkReceipts } from '../../../http/checks';
 import { writes } from '../../../http/endpoint';
 

@@ -1,4 +1,4 @@
-import { undoMovement } from '../../../../app/shelf/shelf';
+import { undoMovement } from '../../../../app/shelf/move-lot';
 import { checkKey } from '../../../../http/checks';
 import { writes } from '../../../../http/endpoint';
 import { notFound } from '../../../../core/problem';

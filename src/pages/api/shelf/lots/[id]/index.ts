@@ -1,4 +1,4 @@
-import { moveLot, relabelLot } from '../../../../../app/shelf/shelf';
+import { moveLot, relabelLot } from '../../../../../app/shelf/move-lot';
 import { checkLotLabel, checkLotMove } from '../../../../../http/checks';
 import { idOf, writes } from '../../../../../http/endpoint';
 

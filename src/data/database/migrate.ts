@@ -1,6 +1,6 @@
 import { SequelizeStorage, Umzug } from 'umzug';
 import { database } from './connection';
-import { MIGRATIONS } from './migrations';
+import { MIGRATIONS } from '../migrations';
 
 /** Any number; the same in every process, so that only one migrates at a time. */
 const LOCK = 7_203_118;

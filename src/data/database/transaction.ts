@@ -5,7 +5,7 @@ import {
   Transaction,
   UniqueConstraintError,
 } from 'sequelize';
-import { Problem } from '../core/problem';
+import { Problem } from '../../core/problem';
 import { database } from './connection';
 import { models } from './models';
 

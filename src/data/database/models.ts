@@ -6,10 +6,11 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
-import type { CutRecord, Kits } from '../core/session';
-import type { Layout } from '../core/layout';
-import type { SeatRecord, WristMethod } from '../core/seat';
-import type { Avoid, School } from '../core/studio';
+import type { CutRecord, Kits } from '../../core/session';
+import type { Layout } from '../../core/layout';
+import type { SeatRecord } from '../../core/seat';
+import type { WristMethod } from '../../core/person';
+import type { Avoid, School } from '../../core/studio';
 import { database } from './connection';
 
 export class PersonRow extends Model<InferAttributes<PersonRow>, InferCreationAttributes<PersonRow>> {

@@ -1,0 +1,3 @@
+export { WRIST_METHODS, WristMmSchema, type Wrist, type WristMethod } from './wrist';
+export { AgeSchema, PersonEditSchema, type PersonEdit } from './person-edit';
+export { sameAs, type KnownPerson } from './same-person';
