@@ -4,14 +4,23 @@ import type { Settings } from '../../core/studio';
 import { inTransaction } from '../../data/database/transaction';
 import { readStudio } from '../studio/studio';
 
+/** Something that can be received. */
+export interface Choice {
+  readonly id: string;
+  readonly name: string;
+}
+
+/** What cords weigh where nobody weighed them, grams a metre by the cord's slug, and how far off a mass may be, as a share of it. */
+export interface Masses {
+  readonly estimates: Readonly<Record<string, number>>;
+  readonly doubt: { readonly estimated: number; readonly weighed: number };
+}
+
 /** What can be received, by name, and what each cord weighs where nobody weighed it. */
 export interface ShelfChoices {
   readonly settings: Settings;
-  readonly choices: readonly { readonly id: string; readonly name: string }[];
-  readonly masses: {
-    readonly estimates: Readonly<Record<string, number>>;
-    readonly doubt: { readonly estimated: number; readonly weighed: number };
-  };
+  readonly choices: readonly Choice[];
+  readonly masses: Masses;
 }
 
 export function shelfChoices(): Promise<ShelfChoices> {

@@ -9,15 +9,16 @@ export {
 export { OptionsSchema, CordChoiceSchema, type CordChoice, type Options } from './options';
 export { lookUp, type Catalogue } from './catalogue';
 export { type Choices } from './choices';
-export { type PieceRun, type PieceSection } from './sections';
 export {
   inCord,
   isSection,
-  resolvePiece,
   type Piece,
   type PieceCord,
   type PiecePart,
   type PieceRequest,
-} from './resolve';
+  type PieceRun,
+  type PieceSection,
+} from './piece';
+export { resolvePiece } from './resolve';
 export { checkProject, type ProjectFault } from './check-project';
 export { BLANK_PROJECT } from './blank';

@@ -1,40 +1,10 @@
 import { workedDiameter, type Cord } from '../cord';
 import type { Hardware } from '../part';
-import { measureStitch, STITCHES, type Around, type Stitch, type StitchMeasure } from '../stitch';
+import { measureStitch, STITCHES, type Around } from '../stitch';
 import type { Figures } from '../studio';
 import { entry } from './catalogue';
-import type { PieceCord } from './resolve';
+import type { PieceCord, PieceRun, PieceSection } from './piece';
 import type { ProjectSection } from './project';
-
-/** One stitch of a section, measured in this piece. Lengths in mm. */
-export interface PieceRun {
-  readonly stitch: Stitch;
-  readonly around: Around;
-  readonly measure: StitchMeasure;
-  readonly times: number;
-  readonly mm: number;
-}
-
-/** A section with its cords and beads chosen: what one unit of it comes to. Lengths in mm. */
-export interface PieceSection {
-  readonly id: string;
-  readonly runs: readonly PieceRun[];
-  /** Worked diameter of the strand the geometry is in. */
-  readonly d: number;
-  readonly unit: number;
-  readonly halfKnots: number;
-  readonly count: 'fill' | number;
-  /** Cord of one unit by strand; `core` is a strand that runs through. */
-  readonly uses: Readonly<Record<string, number>>;
-  readonly width: number;
-  readonly thickness: number;
-  readonly arms: number;
-  readonly beads: readonly Hardware[];
-  /** How many of each bead a unit takes. */
-  readonly beadCounts: readonly number[];
-  /** Colour of each strand that is drawn, by its name in the stitch. */
-  readonly colours: Readonly<Record<string, string>>;
-}
 
 interface Leg {
   readonly cord: Cord;

@@ -10,7 +10,7 @@ import { LedgerTable } from './ledger-table';
 import { BuyingFields } from './buying-fields';
 import { LotMove } from './lot-move';
 import { LotUses } from './lot-uses';
-import type { Masses } from './shelf-screen';
+import type { Masses } from '../../app/shelf/shelf-choices';
 import { useUnits } from '../../ui/words/units';
 import type { ShelfModel } from './use-shelf';
 import { WeighLot } from './weigh-lot';

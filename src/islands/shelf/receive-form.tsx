@@ -3,14 +3,10 @@ import type { Units } from '../../core/measure';
 import { kindOf, LOT_KINDS, namedItem, type LotKind } from '../../core/shelf';
 import { book } from '../../ui/api';
 import { LengthField } from '../../ui/fields/length-field';
+import type { Choice } from '../../app/shelf/shelf-choices';
 import type { ShelfModel } from './use-shelf';
 
 /** An item that can be received: from the catalogue, or on the shelf already. */
-export interface Choice {
-  readonly id: string;
-  readonly name: string;
-}
-
 const SPOOL = { min: 10, max: 2_000_000, name: 'length of cord' };
 
 /** Takes stock in: so many lots alike, each of one continuous length, or one bag of pieces; or something new by its name. */

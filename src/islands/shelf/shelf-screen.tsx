@@ -7,19 +7,13 @@ import { LedgerTable } from './ledger-table';
 import { OutlookTable } from './outlook-table';
 import { OrderTable } from './order-table';
 import { StockTable } from './stock-table';
-import type { Choice } from './receive-form';
+import type { Masses, Choice } from '../../app/shelf/shelf-choices';
 import { useShelf } from './use-shelf';
 import { Refusal } from '../../ui/refusal';
 import { Tabs } from '../../ui/tabs';
 
 const VIEWS = { stock: 'Stock', outlook: 'Outlook', orders: 'Orders', ledger: 'Ledger' } as const;
 type View = keyof typeof VIEWS;
-
-/** What cords weigh where nobody weighed them, grams a metre by the cord's slug, and how far off a mass may be, as a share of it. */
-export interface Masses {
-  readonly estimates: Readonly<Record<string, number>>;
-  readonly doubt: { readonly estimated: number; readonly weighed: number };
-}
 
 interface Props {
   initial: ShelfView;

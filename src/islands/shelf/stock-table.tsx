@@ -6,8 +6,8 @@ import { amountOf } from '../../ui/words/amount';
 import { Swatch } from '../../ui/pictures/swatch';
 import { ImportStock } from './import-stock';
 import { ItemTray } from './item-tray';
-import { ReceiveForm, type Choice } from './receive-form';
-import type { Masses } from './shelf-screen';
+import { ReceiveForm } from './receive-form';
+import type { Choice, Masses } from '../../app/shelf/shelf-choices';
 import type { ShelfModel } from './use-shelf';
 import { Heads, num } from '../../ui/heads';
 

@@ -1,0 +1,46 @@
+import { workedDiameter, type Cord } from '../cord';
+import { checkHole, type Hardware } from '../part';
+import type { Message } from '../studio';
+import type { PieceCord, PieceSection } from './piece';
+
+/** The cord of the first leg that works a section, or runs through it as core. */
+function cordIn(section: string, does: 'work' | 'core', cords: readonly PieceCord[]): Cord | undefined {
+  return cords.find(({ use }) =>
+    use.legs.some((leg) => leg.route.some((step) => (step as Record<string, string>)[does] === section)),
+  )?.cord;
+}
+
+/** Strands that run through each bead of a section, against its hole. */
+export function checkBeadHoles(
+  sections: Readonly<Record<string, PieceSection>>,
+  cords: readonly PieceCord[],
+  shelf: readonly Hardware[],
+): Message[] {
+  return Object.values(sections).flatMap((section) =>
+    section.runs.flatMap(({ stitch: { through }, around }) => {
+      const cord = cordIn(section.id, through === 'core' ? 'core' : 'work', cords);
+      if (through === undefined || !cord) return [];
+      const strands = through === 'core' ? around.strands : through;
+      return section.beads.flatMap((hardware) =>
+        checkHole({ hardware, strands, d: workedDiameter(cord), cord }, shelf),
+      );
+    }),
+  );
+}
+
+/** Stiff cord does not draw up into a knot that turns so tightly. */
+export function checkStiffness(
+  sections: Readonly<Record<string, PieceSection>>,
+  cords: readonly PieceCord[],
+): Message[] {
+  return cords
+    .filter(({ cord }) => cord.stiffness === 'stiff')
+    .filter(({ use }) =>
+      use.legs.some((leg) => leg.route.some((step) => 'work' in step && (sections[step.work]?.halfKnots ?? 0) > 0)),
+    )
+    .map(({ cord }) => ({
+      level: 'warning',
+      code: 'stiff-cord',
+      text: `${cord.name} is stiff: square knots in it stay open and the band comes out longer than reckoned. A cord of medium stiffness would do.`,
+    }));
+}

@@ -1,0 +1,62 @@
+import type { Figures, Message } from '../studio';
+import type { Catalogue } from './catalogue';
+import { checkBeadHoles, checkStiffness } from './check-piece';
+import { chooseCords } from './choose-cords';
+import { chooseHardware } from './choose-hardware';
+import { notOffered, present, settle, type Choices } from './choices';
+import type { PieceCord, PieceRequest, PieceSection } from './piece';
+import type { Project } from './project';
+import { measureSection } from './sections';
+
+/** What of a piece follows from its choices alone, whoever wears it. */
+interface Made {
+  readonly choices: Choices;
+  readonly cords: readonly PieceCord[];
+  readonly hardware: ReturnType<typeof chooseHardware>;
+  readonly sections: Readonly<Record<string, PieceSection>>;
+  /** What clashes in it, and options it does not offer. */
+  readonly messages: readonly Message[];
+}
+
+function make(project: Project, request: PieceRequest, catalogue: Catalogue, figures: Figures): Made {
+  const chosen = Math.max(0, ...Object.values(request.cords).map((choice) => choice.colours?.length ?? 0));
+  const choices = settle(project, request.options, chosen);
+  const cords = chooseCords(project, choices, request, catalogue);
+  const hardware = chooseHardware(project, request, catalogue);
+  const sections: Record<string, PieceSection> = {};
+  for (const section of project.sections.filter((s) => present(s.when, choices))) {
+    const counted =
+      section.id === project.options.beads && choices.beads !== null ? { ...section, count: choices.beads } : section;
+    const measured = measureSection(counted, cords, hardware.byId, figures);
+    if (measured) sections[section.id] = measured;
+  }
+  const messages = [
+    ...hardware.messages,
+    ...notOffered(project, request.options, figures),
+    ...checkBeadHoles(sections, cords, Object.values(catalogue.hardware)),
+    ...checkStiffness(sections, cords),
+  ];
+  return { choices, cords, hardware, sections, messages };
+}
+
+const made = new WeakMap<Catalogue, WeakMap<Figures, WeakMap<Project, Map<string, Made>>>>();
+
+const inside = <K extends WeakKey, V>(map: WeakMap<K, V>, key: K, empty: () => V): V => {
+  const found = map.get(key) ?? empty();
+  map.set(key, found);
+  return found;
+};
+
+/**
+ * The same, remembered: a room of many seats makes few different pieces. By the document itself, never by its name: two revisions
+ * of a project are two pieces. Forgotten with the catalogue, the figures or the document.
+ */
+export function makeOnce(project: Project, request: PieceRequest, catalogue: Catalogue, figures: Figures): Made {
+  const byFigures = inside(made, catalogue, () => new WeakMap<Figures, WeakMap<Project, Map<string, Made>>>());
+  const byProject = inside(byFigures, figures, () => new WeakMap<Project, Map<string, Made>>());
+  const known = inside(byProject, project, () => new Map<string, Made>());
+  const key = `${JSON.stringify(request.options)}|${JSON.stringify(request.cords)}`;
+  const found = known.get(key) ?? make(project, request, catalogue, figures);
+  known.set(key, found);
+  return found;
+}

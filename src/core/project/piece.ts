@@ -1,0 +1,104 @@
+import { workedDiameter, type Cord } from '../cord';
+import type { Hardware, Part, PartContext } from '../part';
+import type { Around, Stitch, StitchMeasure } from '../stitch';
+import type { Avoid, Message } from '../studio';
+import type { Choices } from './choices';
+import type { CordChoice, Options } from './options';
+import type { Project, ProjectCord } from './project';
+
+/** What a seat asks for: the project with its choices, and what of the wearer bears on them. Lengths in mm. */
+export interface PieceRequest {
+  readonly project: string;
+  readonly options: Options;
+  readonly cords: Readonly<Record<string, CordChoice>>;
+  readonly age: number | null;
+  readonly avoid: readonly Avoid[];
+  /** Inner circumference when worn. */
+  readonly inner: number;
+  /** Closed hand, measured or derived. */
+  readonly hand: number;
+}
+
+/** One cord of the piece, chosen. */
+export interface PieceCord {
+  readonly use: ProjectCord;
+  readonly cord: Cord;
+  readonly colour: string;
+}
+
+/** One stitch of a section, measured in this piece. Lengths in mm. */
+export interface PieceRun {
+  readonly stitch: Stitch;
+  readonly around: Around;
+  readonly measure: StitchMeasure;
+  readonly times: number;
+  readonly mm: number;
+}
+
+/** A section with its cords and beads chosen: what one unit of it comes to. Lengths in mm. */
+export interface PieceSection {
+  readonly id: string;
+  readonly runs: readonly PieceRun[];
+  /** Worked diameter of the strand the geometry is in. */
+  readonly d: number;
+  readonly unit: number;
+  readonly halfKnots: number;
+  readonly count: 'fill' | number;
+  /** Cord of one unit by strand; `core` is a strand that runs through. */
+  readonly uses: Readonly<Record<string, number>>;
+  readonly width: number;
+  readonly thickness: number;
+  readonly arms: number;
+  readonly beads: readonly Hardware[];
+  /** How many of each bead a unit takes. */
+  readonly beadCounts: readonly number[];
+  /** Colour of each strand that is drawn, by its name in the stitch. */
+  readonly colours: Readonly<Record<string, string>>;
+}
+
+/** A part in its place; the leg's own cord completes the context. */
+export interface PiecePart {
+  readonly id: string;
+  readonly part: Part;
+  readonly base: Omit<PartContext, 'cord' | 'd'>;
+  /** The cord of the first leg that makes it. */
+  readonly cord: Cord;
+  readonly along: number;
+}
+
+/** A project with every choice made, ready to be fitted and cut. Lengths in mm. */
+export interface Piece {
+  readonly project: Project;
+  readonly choices: Choices;
+  readonly cords: readonly PieceCord[];
+  readonly sections: Readonly<Record<string, PieceSection>>;
+  readonly parts: Readonly<Record<string, PiecePart>>;
+  /** The band in order: sections and parts that make up its length. */
+  readonly layout: readonly (PieceSection | PiecePart)[];
+  readonly width: number;
+  readonly thickness: number;
+  readonly flame: boolean;
+  readonly hardware: Readonly<Record<string, Hardware>>;
+  /** Hardware beside the project's own, for safety. */
+  readonly added: readonly Hardware[];
+  readonly messages: readonly Message[];
+}
+
+export const isSection = (item: PieceSection | PiecePart): item is PieceSection => 'runs' in item;
+
+/** What a part is made in, for a leg of this cord; `inner` where the fitted ring is known. */
+export const inCord = (base: PiecePart['base'], cord: Cord, inner = base.inner): PartContext => ({
+  // Field by field: a spread here is the slowest line of sizing a room.
+  strands: base.strands,
+  times: base.times,
+  halfPitch: base.halfPitch,
+  hardware: base.hardware,
+  loop: base.loop,
+  mate: base.mate,
+  inner,
+  hand: base.hand,
+  slider: base.slider,
+  figures: base.figures,
+  cord,
+  d: workedDiameter(cord),
+});
