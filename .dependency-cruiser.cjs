@@ -41,6 +41,7 @@ const CORE = [
   'session',
   'exchange',
   'problem',
+  'result',
 ];
 
 const folder = (name) => (name === 'catalogue' ? '^catalogue/' : `^src/${name}/`);

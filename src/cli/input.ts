@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Static, TSchema } from '@sinclair/typebox';
-import { checker, type Fault } from '../formats/check';
+import type { Fault } from '../core/result';
+import { checker } from '../formats/check';
 import { parseJson } from '../formats/json';
 
 /** Says what is wrong as one JSON object on standard error, and ends. */

@@ -1,14 +1,7 @@
 import { Ajv, type ErrorObject } from 'ajv';
 import addFormats from 'ajv-formats';
 import type { TSchema, Static } from '@sinclair/typebox';
-
-/** What is wrong with a value and where, as a JSON pointer. */
-export interface Fault {
-  readonly error: string;
-  readonly at: string;
-}
-
-export type Checked<T> = { ok: true; value: T } | { ok: false; fault: Fault };
+import { done, not, type Fault, type Result } from '../core/result';
 
 const ajv = addFormats.default(new Ajv({ allErrors: false, strict: true, strictTypes: false, verbose: false }));
 
@@ -61,20 +54,20 @@ function inWords(error: ErrorObject): Fault {
 
 /** A check for values from outside, and the schema it was made of. */
 export interface Check<T> {
-  (value: unknown): Checked<T>;
+  (value: unknown): Result<T, Fault>;
   readonly schema: TSchema;
 }
 
 /** Compiles a schema once into a check for values from outside. */
 export function checker<S extends TSchema>(schema: S): Check<Static<S>> {
   const validate = ajv.compile(schema);
-  const check = (value: unknown): Checked<Static<S>> => {
-    if (validate(value)) return { ok: true, value: value as Static<S> };
+  const check = (value: unknown): Result<Static<S>, Fault> => {
+    if (validate(value)) return done(value as Static<S>);
     const errors: ErrorObject[] = validate.errors ?? [];
     const faults = errors.map(inWords);
     // The deepest fault says most: a union reports every branch that did not fit.
     const fault = faults.sort((a: Fault, b: Fault) => b.at.split('/').length - a.at.split('/').length)[0]!;
-    return { ok: false, fault };
+    return not(fault);
   };
   return Object.assign(check, { schema });
 }

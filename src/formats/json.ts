@@ -1,10 +1,10 @@
-import type { Checked } from './check';
+import { done, not, type Fault, type Result } from '../core/result';
 
 /** Parses JSON text; a fault names the place, which for malformed text is the whole document. */
-export function parseJson(text: string): Checked<unknown> {
+export function parseJson(text: string): Result<unknown, Fault> {
   try {
-    return { ok: true, value: JSON.parse(text.replace(/^\uFEFF/, '')) };
+    return done(JSON.parse(text.replace(/^\uFEFF/, '')));
   } catch (error) {
-    return { ok: false, fault: { error: `not JSON: ${(error as Error).message}`, at: '' } };
+    return not({ error: `not JSON: ${error instanceof Error ? error.message : String(error)}`, at: '' });
   }
 }

@@ -1,7 +1,7 @@
 import type { APIContext, APIRoute } from 'astro';
 
 import { Problem } from '../core/problem';
-import type { Checked } from '../formats/check';
+import type { Fault, Result } from '../core/result';
 import { isUuid } from './ids';
 import { logFailure } from './log-failure';
 import { problemResponse } from './problem-response';
@@ -63,7 +63,7 @@ export function downloads(
 
 /** An endpoint that writes: from our own page, JSON, checked once, then the use case. */
 export function writes<T>(
-  check: (value: unknown) => Checked<T>,
+  check: (value: unknown) => Result<T, Fault>,
   work: (body: T, context: APIContext) => Promise<unknown>,
 ): APIRoute {
   return async (context) => {

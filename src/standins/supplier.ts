@@ -1,4 +1,5 @@
 import type { Supplier } from '../core/device';
+import { done, not } from '../core/result';
 import { cordOf, kindOf } from '../core/shelf';
 
 /** A number from a text, the same every time. */
@@ -34,11 +35,11 @@ export const simulatedSupplier: Supplier = {
   },
   order(item, packs, on) {
     const offer = this.offer(item);
-    if (!offer) return { ok: false, why: 'the supplier does not carry it' };
-    if (offer.packs === 0) return { ok: false, why: 'the supplier is out of it; try another colour' };
+    if (!offer) return not('the supplier does not carry it');
+    if (offer.packs === 0) return not('the supplier is out of it; try another colour');
     const sent = Math.min(packs, offer.packs);
     const late = numberOf(`${item}${on}`) % 4 === 0 ? 3 : 0;
     const notes = [sent < packs && `only ${sent} of ${packs} packs`, late > 0 && `${late} days late`].filter(Boolean);
-    return { ok: true, packs: sent, due_on: addDays(on, offer.lead_days + late), note: notes.join(', ') };
+    return done({ packs: sent, due_on: addDays(on, offer.lead_days + late), note: notes.join(', ') });
   },
 };

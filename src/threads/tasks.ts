@@ -1,4 +1,5 @@
-import type { Unpacked } from '../formats/archive';
+import type { Result } from '../core/result';
+import type { Tables } from '../formats/archive';
 import type { Label } from '../formats/labels';
 import type { Sheet } from '../formats/sheets';
 
@@ -17,7 +18,7 @@ export interface Tasks {
   };
   readonly unpack: {
     readonly input: { readonly bytes: Uint8Array; readonly known: readonly string[]; readonly now: string };
-    readonly output: Unpacked;
+    readonly output: Result<Tables>;
   };
 }
 

@@ -16,6 +16,12 @@ export class RequestProblem extends Error {
   }
 }
 
+/** What failed, as a problem to be told: what is not one is a fault of this page. */
+export const problemOf = (failed: unknown): RequestProblem =>
+  failed instanceof RequestProblem
+    ? failed
+    : new RequestProblem(500, 'fault', failed instanceof Error ? failed.message : String(failed), null, undefined);
+
 interface ProblemDetails {
   type?: string;
   detail?: string;
@@ -74,7 +80,7 @@ export async function book<T>(
     unanswered.delete(what);
     return answer;
   } catch (failed) {
-    if (!(failed as RequestProblem).away) unanswered.delete(what);
+    if (!problemOf(failed).away) unanswered.delete(what);
     throw failed;
   }
 }

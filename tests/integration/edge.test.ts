@@ -50,7 +50,7 @@ describe('an archive', () => {
       await emptyStudio();
       await importStudio(archive);
       const read = unpack(archive);
-      expect(read.ok && read.tables).toEqual(await everything());
+      expect(read.ok && read.value).toEqual(await everything());
       await expectLedgerTrue();
     }
   });

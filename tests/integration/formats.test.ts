@@ -85,7 +85,7 @@ it.each([
 it('names the file of an archive that is missing or broken', () => {
   const good = packStudio({ people: [] }, '2030-05-01');
   const unpack = (bytes: Uint8Array) => unpackStudio(bytes, STUDIO_TABLES, '2030-05-01T00:00:00.000Z');
-  expect(unpack(good)).toEqual({ ok: true, tables: { people: [] } });
+  expect(unpack(good)).toEqual({ ok: true, value: { people: [] } });
   expect(unpack(packStudio({}, '2030-05-01'))).toMatchObject({
     ok: false,
     why: expect.stringMatching(/manifest\.json/) as string,

@@ -19,8 +19,8 @@ export async function moveLot(id: string, { key, kind, amount, note }: LotMove):
     if (!lot) throw notFound('lot');
     if (!(await bookedKeys([key], t)).has(key)) {
       const moved = move(kind, amount, await balanceOf(lot, null, t));
-      if (!moved.ok) throw notEnough(lot, amount, moved.why);
-      await insertMovements([{ key, kind, lot: id, ...moved.change, session_id: null, note, undoes: null }], t);
+      if (!moved.ok) throw notEnough(lot, amount, moved.fault);
+      await insertMovements([{ key, kind, lot: id, ...moved.value, session_id: null, note, undoes: null }], t);
     }
     const { lines } = await shelfLines(t);
     return { line: lines.find(({ doc }) => doc.id === lot.item)!, lots: await lotsOf([lot.item], t) };

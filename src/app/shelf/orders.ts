@@ -21,9 +21,9 @@ export async function placeOrder(
   return inTransaction(async (t) => {
     await knowItems([{ id: item }], t);
     const answer = supplier.order(item, packs, today());
-    if (!answer.ok) throw new Problem(422, 'no-supply', `It cannot be ordered: ${answer.why}.`, { pointer: '/item' });
+    if (!answer.ok) throw new Problem(422, 'no-supply', `It cannot be ordered: ${answer.fault}.`, { pointer: '/item' });
     const { pack, price } = supplier.offer(item)!;
-    const { packs: sent, due_on, note } = answer;
+    const { packs: sent, due_on, note } = answer.value;
     await insertOrder({ id: key, item, packs: sent, pack, price, ordered_on: today(), due_on, note }, t);
     return { ...(await shelfLines(t)), note };
   });

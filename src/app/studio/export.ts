@@ -50,8 +50,8 @@ async function refuseFull(t: Transaction): Promise<void> {
 export async function importStudio(bytes: Uint8Array): Promise<{ readonly rows: number }> {
   await inTransaction(refuseFull);
   const unpacked = await inThread('unpack', { bytes, known: STUDIO_TABLES, now: new Date().toISOString() });
-  if (!unpacked.ok) throw new Problem(422, 'archive', unpacked.why);
-  const { tables } = unpacked;
+  if (!unpacked.ok) throw new Problem(422, 'archive', unpacked.fault);
+  const tables = unpacked.value;
   return inTransaction(async (t) => {
     await refuseFull(t);
     await clearCatalogue(t);

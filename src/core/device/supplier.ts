@@ -1,3 +1,5 @@
+import type { Result } from '../result';
+
 /** What a supplier asks for a pack of an item, and how long it takes. */
 export interface Offer {
   readonly pack: number;
@@ -8,9 +10,7 @@ export interface Offer {
 }
 
 /** What a supplier answers to an order. */
-export type OrderAnswer =
-  | { readonly ok: true; readonly packs: number; readonly due_on: string; readonly note: string }
-  | { readonly ok: false; readonly why: string };
+export type OrderAnswer = Result<{ readonly packs: number; readonly due_on: string; readonly note: string }>;
 
 /** A supplier, as Lapboard speaks with one. */
 export interface Supplier {

@@ -1,6 +1,7 @@
 import { Type, type Static, type TOptional, type TString } from '@sinclair/typebox';
 import { HAND, parseGirth, parseLength, WRIST } from '../measure';
 import { OptionsSchema, type Catalogue } from '../project';
+import { done, not, type Fault, type Result } from '../result';
 import { AvoidSchema, EaseSchema, ROLES, SchoolSchema, SkillSchema, SlugSchema, type Role } from '../studio';
 import type { Seat } from '../seat';
 
@@ -49,26 +50,16 @@ export const SessionDocumentSchema = Type.Object(
 );
 export type SessionDocument = Static<typeof SessionDocumentSchema>;
 
-/** What is wrong in a document, and where, as a JSON pointer. */
-export interface DocumentFault {
-  readonly error: string;
-  readonly at: string;
-}
-
-type Read<T> = { ok: true; value: T } | { ok: false; fault: DocumentFault };
-
 /** A length field read, or its fault with the position in the text. */
-function readLength(value: string | number, at: string, kind: 'wrist' | 'hand' | 'band'): Read<number> {
+function readLength(value: string | number, at: string, kind: 'wrist' | 'hand' | 'band'): Result<number, Fault> {
   const text = typeof value === 'number' ? `${value} mm` : /^[\d.,\s]+$/.test(value) ? `${value} mm` : value;
   const reading = kind === 'band' ? parseLength(text) : parseGirth(text, kind === 'wrist' ? WRIST : HAND);
   if (!reading.ok)
-    return { ok: false, fault: { error: `${reading.problem} (character ${reading.at + 1} of “${text}”)`, at } };
-  if (kind === 'band' && reading.mm > 2000)
-    return {
-      ok: false,
-      fault: { error: `${reading.mm} mm is no length for a bracelet or keychain; at most 2000 mm`, at },
-    };
-  return { ok: true, value: reading.mm };
+    return not({ error: `${reading.fault.problem} (character ${reading.fault.at + 1} of “${text}”)`, at });
+  const { mm } = reading.value;
+  if (kind === 'band' && mm > 2000)
+    return not({ error: `${mm} mm is no length for a bracelet or keychain; at most 2000 mm`, at });
+  return done(mm);
 }
 
 /**
@@ -76,7 +67,7 @@ function readLength(value: string | number, at: string, kind: 'wrist' | 'hand' |
  *
  * @returns the seats, or the first fault with its JSON pointer
  */
-export function readSessionDocument(document: SessionDocument, catalogue: Catalogue): Read<Seat[]> {
+export function readSessionDocument(document: SessionDocument, catalogue: Catalogue): Result<Seat[], Fault> {
   const seats: Seat[] = [];
   for (const [i, given] of document.seats.entries()) {
     const at = `/seats/${i}`;
@@ -108,12 +99,9 @@ export function readSessionDocument(document: SessionDocument, catalogue: Catalo
       school: given.school ?? document.school ?? 'measured',
     });
   }
-  return { ok: true, value: seats };
+  return done(seats);
 }
 
-function unknown(at: string, slug: string, table: Readonly<Record<string, unknown>>): Read<never> {
-  return {
-    ok: false,
-    fault: { error: `“${slug}” is not known; there are: ${Object.keys(table).sort().join(', ')}`, at },
-  };
+function unknown(at: string, slug: string, table: Readonly<Record<string, unknown>>): Result<never, Fault> {
+  return not({ error: `“${slug}” is not known; there are: ${Object.keys(table).sort().join(', ')}`, at });
 }

@@ -1,2 +1,2 @@
-export { readSessionDocument, SessionDocumentSchema, type DocumentFault, type SessionDocument } from './document';
+export { readSessionDocument, SessionDocumentSchema, type SessionDocument } from './document';
 export { planAnswer, PlanAnswerSchema, type PlanAnswer } from './answer';

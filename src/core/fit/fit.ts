@@ -1,3 +1,4 @@
+import { done, not, type Result } from '../result';
 import { isSection, type Piece, type PieceSection } from '../project';
 import type { Ease, Figures, Message } from '../studio';
 
@@ -124,7 +125,7 @@ function fillerFor(error: number, fill: readonly PieceSection[]): Fit['filler'] 
  *
  * @returns the fit, or the error that keeps the piece from being made
  */
-export function fitPiece(piece: Piece, size: Size, ease: Ease, figures: Figures): { fit: Fit } | { error: Message } {
+export function fitPiece(piece: Piece, size: Size, ease: Ease, figures: Figures): Result<Fit, Message> {
   const { inner, centre, mm, lines } = target(piece, size, ease, figures);
   const band = piece.layout.filter(isSection);
   const fill = band.filter((section) => section.count === 'fill');
@@ -142,7 +143,7 @@ export function fitPiece(piece: Piece, size: Size, ease: Ease, figures: Figures)
         ? `${FEWEST} half knots of ${(unit / halfKnots).toFixed(1)} mm`
         : `a repeat of ${unit.toFixed(1)} mm`;
     const text = `Only ${Math.max(0, mm - fixed).toFixed(0)} mm of band would be left beside the closure: too short for ${what}. Choose a thinner cord, a smaller bead or a shorter closure.`;
-    return { error: { level: 'error', code: 'band-too-short', text } };
+    return not({ level: 'error', code: 'band-too-short', text });
   }
   const at = (n: number): Neighbour => {
     const knotted_mm = fixed + n * unit;
@@ -170,18 +171,14 @@ export function fitPiece(piece: Piece, size: Size, ease: Ease, figures: Figures)
         ]
       : [];
   const filler = fillerFor(chosen.error_mm, fill.length > 0 ? fill : band);
-  return {
-    fit: {
-      ...(inner !== undefined && { inner_mm: inner }),
-      ...(centre !== undefined && { centre_mm: centre }),
-      target_mm: mm,
-      ...chosen,
-      neighbours: unit > 0 ? [count - 1, count + 1].filter((n) => n >= fewest).map(at) : [],
-      ...(filler && { filler }),
-      counts: Object.fromEntries(
-        Object.values(piece.sections).map((s) => [s.id, s.count === 'fill' ? count : s.count]),
-      ),
-      lines: [...lines, ...fixedLine, whole],
-    },
-  };
+  return done({
+    ...(inner !== undefined && { inner_mm: inner }),
+    ...(centre !== undefined && { centre_mm: centre }),
+    target_mm: mm,
+    ...chosen,
+    neighbours: unit > 0 ? [count - 1, count + 1].filter((n) => n >= fewest).map(at) : [],
+    ...(filler && { filler }),
+    counts: Object.fromEntries(Object.values(piece.sections).map((s) => [s.id, s.count === 'fill' ? count : s.count])),
+    lines: [...lines, ...fixedLine, whole],
+  });
 }

@@ -1,4 +1,5 @@
 import { Type, type Static } from '@sinclair/typebox';
+import type { Fault } from '../result';
 
 const Id = Type.String({ minLength: 1, maxLength: 120 });
 const Length = (minimum: number, description: string) => Type.Number({ minimum, maximum: 10_000_000, description });
@@ -31,7 +32,7 @@ export const LanesProblemSchema = Type.Object(
 export type LanesProblem = Static<typeof LanesProblemSchema>;
 
 /** What is wrong in a problem beyond its shape, and where: an id used twice could not be told apart in the answer. */
-export function faultIn({ stock, cuts }: LanesProblem): { readonly error: string; readonly at: string } | null {
+export function faultIn({ stock, cuts }: LanesProblem): Fault | null {
   for (const [name, list] of Object.entries({ stock, cuts })) {
     const seen = new Set<string>();
     for (const [i, { id }] of list.entries()) {

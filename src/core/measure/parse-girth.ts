@@ -1,3 +1,4 @@
+import { done, not } from '../result';
 import { parseLength, type LengthReading } from './parse-length';
 import { formatMm } from './format-length';
 import { MM_PER } from './units';
@@ -23,20 +24,20 @@ export const HAND: Girth = { name: 'hand', min: 110, max: 360 };
 export function parseGirth(text: string, girth: Girth): LengthReading {
   const reading = parseLength(text);
   if (!reading.ok) return reading;
-  const possible = (mm: number): boolean => mm >= girth.min && mm <= girth.max;
-  if (reading.unit !== null) {
-    if (possible(reading.mm)) return reading;
-    return {
-      ok: false,
+  const { mm, unit } = reading.value;
+  const possible = (own: number): boolean => own >= girth.min && own <= girth.max;
+  if (unit !== null) {
+    if (possible(mm)) return reading;
+    return not({
       at: 0,
-      problem: `${formatMm(reading.mm)} cannot be a ${girth.name}: one is between ${girth.min} and ${girth.max} mm`,
-    };
+      problem: `${formatMm(mm)} cannot be a ${girth.name}: one is between ${girth.min} and ${girth.max} mm`,
+    });
   }
-  const units = (['mm', 'cm', 'in'] as const).filter((unit) => possible(reading.mm * MM_PER[unit]));
-  if (units.length === 1) return { ok: true, mm: reading.mm * MM_PER[units[0]!], unit: units[0]! };
+  const units = (['mm', 'cm', 'in'] as const).filter((own) => possible(mm * MM_PER[own]));
+  if (units.length === 1) return done({ mm: mm * MM_PER[units[0]!], unit: units[0]! });
   const problem =
     units.length === 0
       ? `${text.trim()} is not a ${girth.name} in mm, cm or inches: one is between ${girth.min} and ${girth.max} mm`
       : `${text.trim()} could be ${units.join(' or ')}; write the unit`;
-  return { ok: false, at: 0, problem };
+  return not({ at: 0, problem });
 }

@@ -1,19 +1,28 @@
-import { scanNumber } from './scan-number';
+import { done, not, type Result } from '../result';
+import { scanNumber, type Misreading } from './scan-number';
 import { MM_PER, unitOf, type Unit } from './units';
 
-/**
- * A length as read from what someone wrote. `unit` is null when none was written.
- * On failure `at` is the position of the first character that does not fit, and `choices` holds, for a dual entry whose
- * halves disagree, the two lengths to choose from (mm).
- */
-export type LengthReading =
-  | { ok: true; mm: number; unit: Unit | null }
-  | { ok: false; at: number; problem: string; choices?: readonly [number, number] };
+/** A length that was read: millimetres, never rounded, and its unit; null when none was written. */
+export interface Length {
+  readonly mm: number;
+  readonly unit: Unit | null;
+}
+
+/** Why it was not; `choices` holds, for a dual entry whose halves disagree, the two lengths to choose from, mm. */
+export interface LengthFault extends Misreading {
+  readonly choices?: readonly [number, number];
+}
+
+/** A length as read from what someone wrote. */
+export type LengthReading = Result<Length, LengthFault>;
 
 /** Two halves of a dual entry may differ by what makers round off: 2.5 cm for an inch is 1.6 % out. */
 const DUAL_TOLERANCE = 0.02;
 
-type Quantity = { ok: true; mm: number; unit: Unit | null; end: number } | { ok: false; at: number; problem: string };
+/** One quantity, and where it ends. */
+interface Quantity extends Length {
+  readonly end: number;
+}
 
 const skipSpace = (text: string, at: number): number => at + /^\s*/.exec(text.slice(at))![0].length;
 
@@ -26,40 +35,40 @@ function scanUnit(text: string, at: number): { unit: Unit | undefined; spelling:
 const isMetric = (unit: Unit): boolean => unit === 'mm' || unit === 'cm' || unit === 'm';
 
 /** One quantity, which may be compound: `5 ft 2 1/2 in`, `1 m 20 cm`. It ends where the other system of units begins. */
-function scanQuantity(text: string, start: number, bare: Unit): Quantity {
+function scanQuantity(text: string, start: number, bare: Unit): Result<Quantity, Misreading> {
   let at = start;
   let mm = 0;
   let smallest: Unit | null = null;
   for (;;) {
-    if (/[-−–]/.test(text[at] ?? '')) return { ok: false, at, problem: 'A length cannot be negative' };
+    if (/[-−–]/.test(text[at] ?? '')) return not({ at, problem: 'A length cannot be negative' });
     const number = scanNumber(text, at);
     if (!number.ok) return number;
-    const unitAt = skipSpace(text, number.end);
+    const { number: n, end: numberEnd } = number.value;
+    const unitAt = skipSpace(text, numberEnd);
     const { unit, spelling, end } = scanUnit(text, unitAt);
     if (spelling === '' || /^or$/i.test(spelling)) {
-      if (smallest) return { ok: false, at: unitAt, problem: 'A unit is missing after the second number' };
-      return { ok: true, mm: number.value * MM_PER[bare], unit: null, end: number.end };
+      if (smallest) return not({ at: unitAt, problem: 'A unit is missing after the second number' });
+      return done({ mm: n * MM_PER[bare], unit: null, end: numberEnd });
     }
     if (!unit)
-      return {
-        ok: false,
+      return not({
         at: unitAt,
         problem: `“${spelling}” is not a unit of length known here; use mm, cm, m, in, ft or yd`,
-      };
-    if (smallest && isMetric(unit) !== isMetric(smallest)) return { ok: true, mm, unit: smallest, end: at };
+      });
+    if (smallest && isMetric(unit) !== isMetric(smallest)) return done({ mm, unit: smallest, end: at });
     if (smallest && MM_PER[unit] >= MM_PER[smallest]) {
-      return { ok: false, at: unitAt, problem: `${unit} cannot follow ${smallest} in one length` };
+      return not({ at: unitAt, problem: `${unit} cannot follow ${smallest} in one length` });
     }
-    mm += number.value * MM_PER[unit];
+    mm += n * MM_PER[unit];
     smallest = unit;
     const next = skipSpace(text, end);
-    if (!/[\d.¼-¾⅐-⅞]/.test(text[next] ?? '')) return { ok: true, mm, unit, end };
+    if (!/[\d.¼-¾⅐-⅞]/.test(text[next] ?? '')) return done({ mm, unit, end });
     at = next;
   }
 }
 
 /** Where the second half of a dual entry starts: after `(`, `/`, `=`, `≈` or `or`, or right with its number where it is after a unit. */
-function dualStart(text: string, { end: at, unit }: Quantity & { ok: true }): number | null {
+function dualStart(text: string, { end: at, unit }: Quantity): number | null {
   const found = (unit ? /^\s*(?:[(/=≈]|or\b|(?=[\d.¼-¾⅐-⅞]))\s*/i : /^\s*(?:[(/=≈]|or\b)\s*/i).exec(text.slice(at));
   return found ? at + found[0].length : null;
 }
@@ -74,30 +83,31 @@ function dualStart(text: string, { end: at, unit }: Quantity & { ok: true }): nu
  */
 export function parseLength(text: string, bare: Unit = 'mm'): LengthReading {
   const start = skipSpace(text, 0);
-  if (start === text.length) return { ok: false, at: 0, problem: 'A length is missing' };
-  const first = scanQuantity(text, start, bare);
-  if (!first.ok) return first;
-  if (first.mm <= 0) return { ok: false, at: start, problem: 'A length must be more than zero' };
+  if (start === text.length) return not({ at: 0, problem: 'A length is missing' });
+  const one = scanQuantity(text, start, bare);
+  if (!one.ok) return one;
+  const first = one.value;
+  if (first.mm <= 0) return not({ at: start, problem: 'A length must be more than zero' });
 
   const secondAt = dualStart(text, first);
   if (secondAt === null) {
     const rest = skipSpace(text, first.end);
-    if (rest < text.length)
-      return { ok: false, at: rest, problem: `“${text.slice(rest)}” is left over after the length` };
-    return { ok: true, mm: first.mm, unit: first.unit };
+    if (rest < text.length) return not({ at: rest, problem: `“${text.slice(rest)}” is left over after the length` });
+    return done({ mm: first.mm, unit: first.unit });
   }
-  const second = scanQuantity(text, secondAt, bare);
-  if (!second.ok) return second;
+  const other = scanQuantity(text, secondAt, bare);
+  if (!other.ok) return other;
+  const second = other.value;
   const end = skipSpace(text, second.end);
   const rest = text.slice(end).replace(/^\)\s*/, '');
-  if (rest) return { ok: false, at: text.length - rest.length, problem: `“${rest}” is left over after the length` };
+  if (rest) return not({ at: text.length - rest.length, problem: `“${rest}” is left over after the length` });
 
   const gap = Math.abs(first.mm - second.mm);
   const share = gap / Math.max(first.mm, second.mm);
   if (share > DUAL_TOLERANCE) {
     const [a, b] = [first.mm, second.mm].map((mm) => Number(mm.toFixed(1)));
     const problem = `The two halves disagree: ${a} mm against ${b} mm, ${gap.toFixed(0)} mm (${(share * 100).toFixed(0)} %) apart; keep the one that was measured`;
-    return { ok: false, at: secondAt, problem, choices: [first.mm, second.mm] };
+    return not({ at: secondAt, problem, choices: [first.mm, second.mm] });
   }
-  return { ok: true, mm: first.mm, unit: first.unit };
+  return done({ mm: first.mm, unit: first.unit });
 }

@@ -1,5 +1,13 @@
-/** A number as written, where it ends, and whether it was whole (only a whole number may be followed by a fraction). */
-export type NumberRead = { ok: true; value: number; end: number } | { ok: false; at: number; problem: string };
+import { done, not, type Result } from '../result';
+
+/** What is wrong with what was written, and the position of the first character that does not fit. */
+export interface Misreading {
+  readonly at: number;
+  readonly problem: string;
+}
+
+/** A number as written, and where it ends. */
+export type NumberRead = Result<{ readonly number: number; readonly end: number }, Misreading>;
 
 const GLYPHS: Record<string, number> = {
   '¼': 1 / 4,
@@ -31,9 +39,9 @@ function fraction(numerator: string, denominator: string, at: number, end: numbe
   const n = Number(numerator);
   const d = Number(denominator);
   if (d === 0 || n >= d || n === 0 || d > 64) {
-    return { ok: false, at, problem: `“${numerator}/${denominator}” is not a fraction found on a ruler` };
+    return not({ at, problem: `“${numerator}/${denominator}” is not a fraction found on a ruler` });
   }
-  return { ok: true, value: n / d, end };
+  return done({ number: n / d, end });
 }
 
 /**
@@ -44,27 +52,27 @@ export function scanNumber(text: string, at: number): NumberRead {
   const lone = matchAt(/(\d+)\s*[/⁄]\s*(\d+)/y, text, at);
   if (lone) return fraction(lone[1]!, lone[2]!, at, at + lone[0].length);
   const glyph = GLYPHS[text[at] ?? ''];
-  if (glyph !== undefined) return { ok: true, value: glyph, end: at + 1 };
+  if (glyph !== undefined) return done({ number: glyph, end: at + 1 });
 
   const digits = matchAt(/\d+(?:[.,]\d+)?|\.\d+/y, text, at);
-  if (!digits) return { ok: false, at, problem: 'A number is expected here' };
+  if (!digits) return not({ at, problem: 'A number is expected here' });
   const end = at + digits[0].length;
   if (/[.,]/.test(text[end] ?? '') && /\d/.test(text[end + 1] ?? '')) {
-    return { ok: false, at: end, problem: 'One decimal point is enough' };
+    return not({ at: end, problem: 'One decimal point is enough' });
   }
   if (/,\d{3}$/.test(digits[0])) {
     const [whole, rest] = digits[0].split(',');
-    return { ok: false, at, problem: `“${digits[0]}” could be ${whole}${rest} or ${whole}.${rest}; write one of them` };
+    return not({ at, problem: `“${digits[0]}” could be ${whole}${rest} or ${whole}.${rest}; write one of them` });
   }
   const value = Number(digits[0].replace(',', '.'));
-  if (!/^\d+$/.test(digits[0])) return { ok: true, value, end };
+  if (!/^\d+$/.test(digits[0])) return done({ number: value, end });
 
   const written = matchAt(/\s*-?\s*(\d+)\s*[/⁄]\s*(\d+)/y, text, end);
   if (written && /^[\s-]/.test(written[0])) {
     const part = fraction(written[1]!, written[2]!, end, end + written[0].length);
-    return part.ok ? { ...part, value: value + part.value } : part;
+    return part.ok ? done({ ...part.value, number: value + part.value.number }) : part;
   }
   const drawn = matchAt(/\s*-?\s*([¼½¾⅐⅓⅔⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞])/y, text, end);
-  if (drawn) return { ok: true, value: value + GLYPHS[drawn[1]!]!, end: end + drawn[0].length };
-  return { ok: true, value, end };
+  if (drawn) return done({ number: value + GLYPHS[drawn[1]!]!, end: end + drawn[0].length });
+  return done({ number: value, end });
 }

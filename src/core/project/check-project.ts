@@ -1,18 +1,13 @@
 import { PARTS } from '../part';
+import type { Fault } from '../result';
 import { STITCHES } from '../stitch';
 import type { Catalogue } from './catalogue';
 import type { LegStep, Project } from './project';
 
-/** What is wrong with a project document, and where, as a JSON pointer. */
-export interface ProjectFault {
-  readonly error: string;
-  readonly at: string;
-}
-
 const listed = (names: Iterable<string>): string => [...names].sort().join(', ') || 'none';
 
 /** The first id that is used twice in a list, as a fault; variants under other choices may share one. */
-function twice(list: readonly { readonly id: string; readonly when?: unknown }[], at: string): ProjectFault | null {
+function twice(list: readonly { readonly id: string; readonly when?: unknown }[], at: string): Fault | null {
   const seen = new Set<string>();
   for (const [i, { id, when }] of list.entries()) {
     if (seen.has(id) && !when) return { error: `“${id}” is there twice`, at: `${at}/${i}/id` };
@@ -22,7 +17,7 @@ function twice(list: readonly { readonly id: string; readonly when?: unknown }[]
 }
 
 /** A step that names what the project has not, or works a strand that the stitch has not. */
-function checkStep(step: LegStep, project: Project, at: string): ProjectFault | null {
+function checkStep(step: LegStep, project: Project, at: string): Fault | null {
   const parts = project.parts.map(({ id }) => id);
   const sections = project.sections.map(({ id }) => id);
   for (const key of ['part', 'past'] as const) {
@@ -55,9 +50,9 @@ function checkStep(step: LegStep, project: Project, at: string): ProjectFault | 
  *
  * @returns the first fault with its JSON pointer, or null
  */
-export function checkProject(project: Project, catalogue: Pick<Catalogue, 'cords' | 'hardware'>): ProjectFault | null {
+export function checkProject(project: Project, catalogue: Pick<Catalogue, 'cords' | 'hardware'>): Fault | null {
   const hardware = project.hardware.map(({ id }) => id);
-  const faults: (ProjectFault | null)[] = [
+  const faults: (Fault | null)[] = [
     twice(project.hardware, '/hardware'),
     twice(project.parts, '/parts'),
     twice(project.sections, '/sections'),

@@ -20,5 +20,5 @@ export {
   type PieceSection,
 } from './piece';
 export { resolvePiece } from './resolve';
-export { checkProject, type ProjectFault } from './check-project';
+export { checkProject } from './check-project';
 export { BLANK_PROJECT } from './blank';

@@ -72,12 +72,12 @@ export function reckonSeat(seat: Seat, catalogue: Catalogue, figures: Figures, g
   }
 
   const fitted = fitPiece(piece, size, seat.ease, figures);
-  if ('error' in fitted) return notFitted(fitted.error);
-  const { fit } = fitted;
+  if (!fitted.ok) return notFitted(fitted.fault);
+  const fit = fitted.value;
   messages.push(...checkOpening(piece, fit, hand, figures), ...sizeRange(piece, fit));
   const cutSize = SCHOOL_LIST[seat.school].cutFor?.(size, group ?? { wrist: wrist ?? 0 }, figures) ?? null;
   const larger = cutSize && !byBand ? fitPiece(piece, cutSize, seat.ease, figures) : null;
-  const cutFor = larger && 'fit' in larger ? larger.fit : fit;
+  const cutFor = larger?.ok ? larger.value : fit;
   const cut = cutPiece(piece, fit, size, seat.school, seat.skill, figures, cutFor);
   if (cut.rule !== seat.school) {
     const text = `The ${SCHOOL_LIST[seat.school].name.toLowerCase()} school says nothing of a ${piece.project.name.toLowerCase()}: it is cut by measure.`;

@@ -1,4 +1,5 @@
-import type { Catalogue, Options, Project, ProjectFault } from '../project';
+import type { Catalogue, Options, Project } from '../project';
+import type { Fault } from '../result';
 import { LOOPS, type Figures } from '../studio';
 import { reckonSeat } from './plan-seat';
 
@@ -28,7 +29,7 @@ function waysOf({ options }: Project): Options[] {
  *
  * @returns the fault, or null where every way of it can be planned
  */
-export function tryProject(project: Project, catalogue: Catalogue, figures: Figures): ProjectFault | null {
+export function tryProject(project: Project, catalogue: Catalogue, figures: Figures): Fault | null {
   const own = { ...catalogue, projects: { ...catalogue.projects, [project.slug]: project } };
   const wrists = project.sizing.by === 'wrist' ? WRISTS : [null];
   for (const options of waysOf(project)) {

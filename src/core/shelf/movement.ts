@@ -1,4 +1,5 @@
 import { Type, type Static } from '@sinclair/typebox';
+import { done, not, type Result } from '../result';
 
 /** What can happen to a lot. An `undo` is the counter-entry of another movement. */
 export const MOVEMENTS = ['receive', 'reserve', 'release', 'issue', 'return', 'waste', 'count', 'undo'] as const;
@@ -25,31 +26,32 @@ export interface Change {
   readonly held: number;
 }
 
-export type Movement = { readonly ok: true; readonly change: Change } | { readonly ok: false; readonly why: string };
-
-const done = (hand: number, held: number): Movement => ({ ok: true, change: { hand, held } });
-const not = (why: string): Movement => ({ ok: false, why });
+const changed = (hand: number, held: number): Result<Change> => done({ hand, held });
 
 /**
  * What a movement changes, or why it cannot be. Amounts in the lot's unit, whole and over 0; of a count, what was counted.
  * A session's issue takes what it reserved first; what others reserved is never touched.
  */
-export function move(kind: Exclude<MovementKind, 'undo'>, amount: number, { hand, held, mine }: Balance): Movement {
+export function move(
+  kind: Exclude<MovementKind, 'undo'>,
+  amount: number,
+  { hand, held, mine }: Balance,
+): Result<Change> {
   const free = hand - held;
   if (amount < (kind === 'count' ? 0 : 1)) return not('nothing was asked for');
   switch (kind) {
     case 'receive':
     case 'return':
-      return done(amount, 0);
+      return changed(amount, 0);
     case 'reserve':
-      return amount <= free ? done(0, amount) : not(`${free} free of ${hand}`);
+      return amount <= free ? changed(0, amount) : not(`${free} free of ${hand}`);
     case 'release':
-      return amount <= mine ? done(0, -amount) : not(`${mine} reserved`);
+      return amount <= mine ? changed(0, -amount) : not(`${mine} reserved`);
     case 'issue':
-      return amount <= free + mine ? done(-amount, -Math.min(mine, amount)) : not(`${free + mine} free of ${hand}`);
+      return amount <= free + mine ? changed(-amount, -Math.min(mine, amount)) : not(`${free + mine} free of ${hand}`);
     case 'waste':
-      return amount <= free ? done(-amount, 0) : not(`${free} free of ${hand}`);
+      return amount <= free ? changed(-amount, 0) : not(`${free} free of ${hand}`);
     case 'count':
-      return amount >= held ? done(amount - hand, 0) : not(`${held} are reserved; release them first`);
+      return amount >= held ? changed(amount - hand, 0) : not(`${held} are reserved; release them first`);
   }
 }

@@ -1,3 +1,5 @@
+import { done, not, type Result } from '../result';
+
 /** What is left on a spool, from its mass. */
 export interface Weighing {
   /** Millimetres of cord, rounded down: cord that may not be there is not promised. */
@@ -16,18 +18,9 @@ export interface Weighing {
  * @param doubt how far off the mass may be, as a share of it: 0 where it was weighed well
  * @returns the length, or why it cannot be
  */
-export function weigh(
-  gross: number,
-  tare: number,
-  mass: number,
-  step: number,
-  doubt: number,
-): { readonly ok: true; readonly value: Weighing } | { readonly ok: false; readonly why: string } {
+export function weigh(gross: number, tare: number, mass: number, step: number, doubt: number): Result<Weighing> {
   const net = gross - tare;
-  if (net < -step) return { ok: false, why: `the spool weighs ${gross} g, less than its empty spool of ${tare} g` };
+  if (net < -step) return not(`the spool weighs ${gross} g, less than its empty spool of ${tare} g`);
   const metres = Math.max(0, net) / mass;
-  return {
-    ok: true,
-    value: { mm: Math.floor(metres * 1000), off_mm: Math.ceil((step / mass + metres * doubt) * 1000) },
-  };
+  return done({ mm: Math.floor(metres * 1000), off_mm: Math.ceil((step / mass + metres * doubt) * 1000) });
 }

@@ -1,3 +1,3 @@
 export { packStudio, packTexts } from './pack';
-export { unpackStudio, type Unpacked } from './unpack';
+export { unpackStudio } from './unpack';
 export type { Tables } from './manifest';

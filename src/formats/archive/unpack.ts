@@ -1,5 +1,6 @@
 import { strFromU8 } from 'fflate';
 import { Type } from '@sinclair/typebox';
+import { done, not, type Result } from '../../core/result';
 import { checker } from '../check';
 import { parseJson } from '../json';
 import { bringUp } from './bring-up';
@@ -9,8 +10,6 @@ import { unzip } from './unzip';
 
 const checkRows = checker(Type.Array(Type.Record(Type.String(), Type.Unknown()), { maxItems: 2_000_000 }));
 
-export type Unpacked = { readonly ok: true; readonly tables: Tables } | { readonly ok: false; readonly why: string };
-
 /**
  * Reads a studio's ZIP, brought up to the shape of now, with every document in it checked; or says what is wrong with it and in which
  * file.
@@ -18,35 +17,34 @@ export type Unpacked = { readonly ok: true; readonly tables: Tables } | { readon
  * @param known the tables there are; one of another name is from a newer version
  * @param now the moment that stands in where an older archive kept none
  */
-export function unpackStudio(bytes: Uint8Array, known: readonly string[], now: string): Unpacked {
+export function unpackStudio(bytes: Uint8Array, known: readonly string[], now: string): Result<Tables> {
   let files: Map<string, Uint8Array>;
   try {
     files = unzip(bytes);
   } catch (error) {
-    return { ok: false, why: (error as Error).message };
+    return not((error as Error).message);
   }
   const read = (name: string) => {
     const file = files.get(name);
     return file ? parseJson(strFromU8(file)) : null;
   };
   const manifest = read('manifest.json');
-  if (!manifest?.ok) return { ok: false, why: 'It has no manifest.json: it is not an export of a studio.' };
+  if (!manifest?.ok) return not('It has no manifest.json: it is not an export of a studio.');
   const checked = checkManifest(manifest.value);
-  if (!checked.ok) return { ok: false, why: `manifest.json: ${checked.fault.at} ${checked.fault.error}.` };
+  if (!checked.ok) return not(`manifest.json: ${checked.fault.at} ${checked.fault.error}.`);
   const { level = FIRST_LEVEL, tables: names } = checked.value;
-  if (level > LEVEL)
-    return { ok: false, why: `It was made by a newer version (level ${level}; this one reads up to ${LEVEL}).` };
+  if (level > LEVEL) return not(`It was made by a newer version (level ${level}; this one reads up to ${LEVEL}).`);
   const tables: Record<string, readonly Row[]> = {};
   for (const name of names) {
-    if (!known.includes(name)) return { ok: false, why: `It holds “${name}”, which this version does not know.` };
+    if (!known.includes(name)) return not(`It holds “${name}”, which this version does not know.`);
     const rows = read(`${name}.json`);
-    if (!rows) return { ok: false, why: `${name}.json is missing.` };
-    if (!rows.ok) return { ok: false, why: `${name}.json is ${rows.fault.error}.` };
+    if (!rows) return not(`${name}.json is missing.`);
+    if (!rows.ok) return not(`${name}.json is ${rows.fault.error}.`);
     const own = checkRows(rows.value);
-    if (!own.ok) return { ok: false, why: `${name}.json: ${own.fault.at} ${own.fault.error}.` };
+    if (!own.ok) return not(`${name}.json: ${own.fault.at} ${own.fault.error}.`);
     tables[name] = own.value;
   }
   const brought = bringUp(tables, level, LEVEL, now);
   const fault = documentFault(brought);
-  return fault ? { ok: false, why: `${fault}.` } : { ok: true, tables: brought };
+  return fault ? not(`${fault}.`) : done(brought);
 }

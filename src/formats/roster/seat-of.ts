@@ -72,7 +72,7 @@ function readSmalls(found: Findings, seat: { age: number | null; wrist: boolean 
       found.spans.push({ from: small.from, to: small.to, as: 'age' });
       seat.age = number;
     } else if (seat.age !== null && !seat.wrist && girth.ok) {
-      found.wrists.push({ mm: girth.mm, estimate: false, from: small.from, to: small.to });
+      found.wrists.push({ mm: girth.value.mm, estimate: false, from: small.from, to: small.to });
       found.spans.push({ from: small.from, to: small.to, as: 'wrist' });
       seat.wrist = true;
     } else if (seat.age === null && within(number, BARE_INCHES)) {

@@ -64,7 +64,7 @@ function readAmount(text: string, ofCord: boolean): { value: number } | { proble
     // A bare number on a stock list could be metres, feet or millimetres: nobody is to guess.
     if (/^[\d.,\s]+$/.test(written)) return { problem: `“${written}” has no unit; write ${written} m, ft or mm` };
     const reading = parseLength(written);
-    return reading.ok ? { value: Math.round(reading.mm) } : { problem: reading.problem };
+    return reading.ok ? { value: Math.round(reading.value.mm) } : { problem: reading.fault.problem };
   }
   const count = /^(\d+)\s*(pcs?|pieces?|x|×)?$/i.exec(written);
   return count ? { value: Number(count[1]) } : { problem: `“${written}” is no whole number of pieces` };

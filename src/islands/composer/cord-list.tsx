@@ -1,5 +1,5 @@
 import type { Catalogue } from '../../core/project';
-import { ROLES, type Role } from '../../core/studio';
+import { ROLES } from '../../core/studio';
 import { addCord, changeCord } from './edit-project';
 import { Count, Pick } from './fields';
 import { RouteEditor } from './route-editor';
@@ -21,7 +21,7 @@ export function CordList({ model, catalogue }: { model: ComposerModel; catalogue
               label="Role"
               value={cord.role}
               options={ROLE_OPTIONS}
-              onChange={(role) => change(changeCord(project, i, { role: role as Role }))}
+              onChange={(role) => change(changeCord(project, i, { role }))}
             />
             <Pick
               label="Cord"

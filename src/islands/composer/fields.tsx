@@ -11,24 +11,25 @@ export function Field({ label, children }: { label: string; children: ReactNode 
   );
 }
 
-export function Pick({
+export function Pick<Value extends string>({
   label,
   value,
   options,
   onChange,
 }: {
   label: string;
-  value: string;
-  options: readonly (readonly [value: string, name: string])[];
-  onChange: (value: string) => void;
+  value: Value;
+  options: readonly (readonly [value: Value, name: string])[];
+  onChange: (value: Value) => void;
 }) {
+  const chosen = (text: string): Value => options.find(([own]) => own === text)?.[0] ?? value;
   return (
     <Field label={label}>
       <select
         aria-label={label}
         className="cell w-auto border-base-300! py-0.5"
         value={value}
-        onChange={(event) => onChange(event.target.value)}
+        onChange={(event) => onChange(chosen(event.target.value))}
       >
         {options.map(([v, name]) => (
           <option key={v} value={v}>

@@ -1,5 +1,5 @@
 import type { Project } from '../../core/project';
-import { LOOPS, type Loop } from '../../core/studio';
+import { LOOPS } from '../../core/studio';
 import { Count, Pick } from './fields';
 import type { ComposerModel } from './use-composer';
 
@@ -36,7 +36,7 @@ export function OptionFields({ model }: { model: ComposerModel }) {
         label="Carry loop"
         value={options.loop ?? ''}
         options={[none, ...LOOPS.map((loop) => [loop, loop] as const)]}
-        onChange={(loop) => set({ loop: (loop || undefined) as Loop | undefined })}
+        onChange={(loop) => set({ loop: loop || undefined })}
       />
       {project.hardware.length > 0 && (
         <>

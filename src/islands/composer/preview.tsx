@@ -75,12 +75,7 @@ export function Preview({
             />
           </span>
         </span>
-        <Pick
-          label="Skill"
-          value={skill}
-          options={SKILLS.map((s) => [s, s] as const)}
-          onChange={(s) => setSkill(s as Skill)}
-        />
+        <Pick label="Skill" value={skill} options={SKILLS.map((s) => [s, s] as const)} onChange={setSkill} />
       </div>
       <div aria-live="polite">
         {typeof plan === 'string' ? (

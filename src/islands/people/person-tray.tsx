@@ -4,7 +4,7 @@ import { useForm } from 'react-hook-form';
 import { formatLength, parseGirth, WRIST, type Units } from '../../core/measure';
 import type { Avoid } from '../../core/studio';
 import type { PersonView } from '../../app/people/people';
-import { request, type RequestProblem } from '../../ui/api';
+import { problemOf, request } from '../../ui/api';
 
 interface Fields {
   name: string;
@@ -60,12 +60,14 @@ export function PersonTray({
       name: fields.name.trim(),
       ...(age !== person.age && { age }),
       avoid,
-      ...(reading?.ok && { wrist: { mm: Math.round(reading.mm), method: fields.method, taken_on: fields.taken_on } }),
+      ...(reading?.ok && {
+        wrist: { mm: Math.round(reading.value.mm), method: fields.method, taken_on: fields.taken_on },
+      }),
     };
     try {
       onSaved(await request<PersonView>('PATCH', `/api/people/${person.id}`, { version: person.version, changes }));
     } catch (error) {
-      setProblem((error as RequestProblem).message);
+      setProblem(problemOf(error).message);
     }
   }
   async function forget() {
@@ -73,7 +75,7 @@ export function PersonTray({
       await request('DELETE', `/api/people/${person.id}`, { version: person.version });
       onForgotten();
     } catch (error) {
-      setProblem((error as RequestProblem).message);
+      setProblem(problemOf(error).message);
     }
   }
   const wrong =
@@ -129,7 +131,7 @@ export function PersonTray({
               validate: (text) => {
                 if (!text.trim()) return true;
                 const reading = parseGirth(text, WRIST);
-                return reading.ok || `Wrist: ${reading.problem}.`;
+                return reading.ok || `Wrist: ${reading.fault.problem}.`;
               },
             })}
           />

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import type { NewSession } from '../../core/session';
-import { request, type RequestProblem } from '../../ui/api';
+import { problemOf, request } from '../../ui/api';
 
 /** The form for a new session: a name and a day are enough. */
 export function NewSessionForm({ today }: { today: string }) {
@@ -22,7 +22,7 @@ export function NewSessionForm({ today }: { today: string }) {
       await request('POST', '/api/sessions', { id, session });
       window.location.assign(`/sessions/${id}/seats`);
     } catch (error) {
-      setProblem(`${(error as RequestProblem).message} Nothing you wrote is lost; try again.`);
+      setProblem(`${problemOf(error).message} Nothing you wrote is lost; try again.`);
     }
   }
   return (

@@ -3,7 +3,7 @@ import { format, parseISO } from 'date-fns';
 import { useMemo, useState } from 'react';
 import type { SessionPage } from '../../app/session/session';
 import type { SessionLine } from '../../data/sessions';
-import { request, type RequestProblem } from '../../ui/api';
+import { problemOf, request } from '../../ui/api';
 import { columnsOf, SortTable } from '../../ui/sort-table';
 import { NewSessionForm } from './new-session-form';
 
@@ -36,7 +36,7 @@ function Sessions({ today, first, page: firstPage }: Props) {
         setGone(line);
         await refetch();
       } catch (fault) {
-        setProblem((fault as RequestProblem).message);
+        setProblem(problemOf(fault).message);
       }
     }
     return [
@@ -80,7 +80,7 @@ function Sessions({ today, first, page: firstPage }: Props) {
       setGone(null);
       await refetch();
     } catch (fault) {
-      setProblem((fault as RequestProblem).message);
+      setProblem(problemOf(fault).message);
     }
   }
   const pages = Math.max(1, Math.ceil(count / size));

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { request, type RequestProblem } from '../../ui/api';
+import { problemOf, request } from '../../ui/api';
 import { TextCell } from '../../ui/fields/text-cell';
 
 /** A number of a document that can be changed, with its limits. */
@@ -45,7 +45,7 @@ export function DocumentTable<Doc extends { slug: string; name: string; source: 
       setShipped(view.shipped[path]);
       setNote({ text: `${doc.name} saved.`, bad: false });
     } catch (error) {
-      const { status, message, current } = error as RequestProblem;
+      const { status, message, current } = problemOf(error);
       if (status === 409) setEntries(entries.map((e) => (e.slug === doc.slug ? (current as Doc) : e)));
       setNote({
         text: `${doc.name} not saved: ${message}${status === 409 ? ' It is shown as it is now.' : ''}`,

@@ -5,7 +5,7 @@ import { SCHOOL_LIST } from '../../core/cut';
 import type { Hardware } from '../../core/part';
 import type { Figure, Settings } from '../../core/studio';
 import type { SettingsView } from '../../app/studio/settings';
-import { request, type RequestProblem } from '../../ui/api';
+import { problemOf, request } from '../../ui/api';
 import { TakeAway } from './take-away';
 import { DocumentTable, type NumberField } from './document-table';
 
@@ -37,7 +37,7 @@ export function SettingsScreen({ view, figures }: { view: SettingsView; figures:
       reset(saved.settings);
       setNote({ text: 'Saved. Every session is reckoned with these figures from now on.', bad: false });
     } catch (error) {
-      const { message, status } = error as RequestProblem;
+      const { message, status } = problemOf(error);
       setNote({
         text:
           status === 409

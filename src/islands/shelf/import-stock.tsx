@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Units } from '../../core/measure';
 import type { StockRow } from '../../app/shelf/stock-list';
 import { amountOf } from '../../ui/words/amount';
-import { book, request, type RequestProblem } from '../../ui/api';
+import { problemOf, book, request, type RequestProblem } from '../../ui/api';
 import type { ShelfModel } from './use-shelf';
 import { Heads, num } from '../../ui/heads';
 import { Refusal } from '../../ui/refusal';
@@ -47,7 +47,7 @@ export function ImportStock({ model, units, onDone }: { model: ShelfModel; units
     try {
       setRows(await request<StockRow[]>('POST', '/api/shelf/read', { text: list, counting }));
     } catch (failed) {
-      setProblem((failed as RequestProblem).message);
+      setProblem(problemOf(failed).message);
     }
   };
   const good = rows?.filter((row) => row.faults.length === 0) ?? [];

@@ -4,7 +4,7 @@ import type { ItemView, ShelfView } from '../../app/shelf/shelf';
 import type { OutlookView } from '../../app/shelf/outlook';
 import type { LedgerLine } from '../../data/shelf/ledger';
 import { LEDGER_PAGE } from '../../core/shelf';
-import { request, type RequestProblem } from '../../ui/api';
+import { problemOf, request, type RequestProblem } from '../../ui/api';
 
 /** The shelf on screen: its totals, the item looked at, and what is done to them. */
 export function useShelf(initial: ShelfView, selected: string | null) {
@@ -35,7 +35,7 @@ export function useShelf(initial: ShelfView, selected: string | null) {
         setDone(said);
         return true;
       } catch (failed) {
-        setProblem((failed as RequestProblem).message);
+        setProblem(problemOf(failed).message);
         return false;
       } finally {
         setBusy(false);

@@ -99,7 +99,7 @@ export function WeighLot({
               {live.grams.toFixed(1)} g, {live.stable ? 'standing still' : 'not standing still yet…'}
             </p>
           )}
-          {found && !found.ok && <p className="text-error">Put the right spool on: {found.why}.</p>}
+          {found && !found.ok && <p className="text-error">Put the right spool on: {found.fault}.</p>}
           {found?.ok && (
             <p>
               About <strong>{formatTotal(found.value.mm, units, 'down')}</strong>, give or take{' '}

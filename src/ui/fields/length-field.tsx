@@ -44,8 +44,8 @@ export function LengthField({
     const written = text.trim().replace(/^~\s*/, '');
     if (written === '') return value === null ? drop() : onChange(null);
     const reading = girth ? parseGirth(written, girth) : parseLength(written, units);
-    if (!reading.ok) return object(reading.problem);
-    const mm = Math.round(reading.mm);
+    if (!reading.ok) return object(reading.fault.problem);
+    const mm = Math.round(reading.value.mm);
     if (range && (mm < range.min || mm > range.max)) {
       return object(
         `A ${range.name} is between ${formatLength(range.min, units)} and ${formatLength(range.max, units)}`,

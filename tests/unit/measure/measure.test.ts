@@ -5,8 +5,8 @@ import { amountOf } from '../../../src/ui/words/amount';
 
 const mm = (text: string): number => {
   const reading = parseLength(text);
-  if (!reading.ok) throw new Error(`${text}: ${reading.problem}`);
-  return reading.mm;
+  if (!reading.ok) throw new Error(`${text}: ${reading.fault.problem}`);
+  return reading.value.mm;
 };
 
 describe('lengths as makers write them', () => {
@@ -56,8 +56,8 @@ describe('lengths as makers write them', () => {
     ['cm', 0, 'number is expected'],
   ])('refuses %s at %i', (text, at, why) => {
     const reading = parseLength(text);
-    expect(reading).toMatchObject({ ok: false, at });
-    expect(!reading.ok && reading.problem).toMatch(new RegExp(why));
+    expect(reading).toMatchObject({ ok: false, fault: { at } });
+    expect(!reading.ok && reading.fault.problem).toMatch(new RegExp(why));
   });
 
   it('reads every sign for a fraction as that fraction', () => {
@@ -71,9 +71,9 @@ describe('lengths as makers write them', () => {
   it('says by how much the halves of a dual entry disagree', () => {
     // 44 in = 1117.6 mm; 1200 − 1117.6 = 82.4 mm, 6.9 % of the larger.
     const reading = parseLength('1.2 m (44 in)');
-    expect(reading).toMatchObject({ ok: false, at: 7 });
-    expect(!reading.ok && reading.problem).toContain('82 mm (7 %)');
-    expect(!reading.ok && reading.choices?.[1]).toBeCloseTo(1117.6);
+    expect(reading).toMatchObject({ ok: false, fault: { at: 7 } });
+    expect(!reading.ok && reading.fault.problem).toContain('82 mm (7 %)');
+    expect(!reading.ok && reading.fault.choices?.[1]).toBeCloseTo(1117.6);
   });
 
   it('reads the same length in inches and in millimetres', () => {
@@ -112,20 +112,20 @@ describe('girths of the body', () => {
     ['17,2', 172],
   ])('reads the bare wrist %s in the unit that makes sense', (text, expected) => {
     const reading = parseGirth(text, WRIST);
-    expect(reading.ok && reading.mm).toBeCloseTo(expected, 6);
+    expect(reading.ok && reading.value.mm).toBeCloseTo(expected, 6);
   });
 
   it('asks for the unit where two make sense, and refuses what is no wrist', () => {
     expect(parseGirth('10', WRIST)).toMatchObject({
       ok: false,
-      problem: expect.stringContaining('cm or in') as string,
+      fault: { problem: expect.stringContaining('cm or in') as string },
     });
     expect(parseGirth('2 m', WRIST)).toMatchObject({
       ok: false,
-      problem: expect.stringContaining('2000 mm cannot be a wrist') as string,
+      fault: { problem: expect.stringContaining('2000 mm cannot be a wrist') as string },
     });
     expect(parseGirth('42', WRIST)).toMatchObject({ ok: false });
-    expect(parseGirth('20 cm', HAND)).toMatchObject({ ok: true, mm: 200 });
+    expect(parseGirth('20 cm', HAND)).toMatchObject({ ok: true, value: { mm: 200 } });
   });
 });
 
@@ -157,7 +157,7 @@ describe('writing and rounding', () => {
     expect(amountOf('cord/satin-2/race', 0, 'cm')).toBe('none');
     const back = (text: string): number => {
       const read = parseLength(text, 'cm');
-      return read.ok ? read.mm : NaN;
+      return read.ok ? read.value.mm : NaN;
     };
     fc.assert(
       fc.property(fc.integer({ min: 10, max: 200_000 }), fc.constantFrom('cm' as const, 'in' as const), (mm, units) => {

@@ -7,7 +7,7 @@ import { simulatedScale } from '../../../src/standins/scale';
 const balance = (hand: number, held = 0, mine = 0): Balance => ({ hand, held, mine });
 const changeOf = (...args: Parameters<typeof move>) => {
   const moved = move(...args);
-  return moved.ok ? moved.change : moved.why;
+  return moved.ok ? moved.value : moved.fault;
 };
 
 describe('a movement', () => {
@@ -42,9 +42,9 @@ describe('a movement', () => {
           for (const { kind, amount, who } of steps) {
             const moved = move(kind, amount, { hand, held, mine: mine[who]! });
             if (!moved.ok) continue;
-            hand += moved.change.hand;
-            held += moved.change.held;
-            mine[who]! += moved.change.held;
+            hand += moved.value.hand;
+            held += moved.value.held;
+            mine[who]! += moved.value.held;
             expect(hand).toBeGreaterThanOrEqual(0);
             expect(held).toBeGreaterThanOrEqual(0);
             expect(held).toBeLessThanOrEqual(hand);
@@ -64,7 +64,7 @@ describe('weighing', () => {
     // A third of a gram at 6.8 g/m is 49.02 mm, which is said as 50: how far off it may be is never made smaller.
     expect(weigh(105, 62, 6.8, 1 / 3, 0)).toMatchObject({ ok: true, value: { off_mm: 50 } });
     expect(weigh(61.8, 62, 6.8, 0.5, 0)).toMatchObject({ ok: true, value: { mm: 0 } });
-    expect(weigh(40, 62, 6.8, 0.5, 0)).toMatchObject({ ok: false, why: expect.stringContaining('62 g') as string });
+    expect(weigh(40, 62, 6.8, 0.5, 0)).toMatchObject({ ok: false, fault: expect.stringContaining('62 g') as string });
   });
 
   it('estimates a cord’s mass from its round, its fill and its fibre', () => {

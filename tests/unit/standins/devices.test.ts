@@ -34,8 +34,8 @@ describe('what stands in for devices', () => {
     const some = cords.find((item) => simulatedSupplier.offer(item)!.packs > 0)!;
     const { packs, lead_days } = simulatedSupplier.offer(some)!;
     const answer = simulatedSupplier.order(some, packs + 5, '2030-05-01');
-    expect(answer).toMatchObject({ ok: true, packs, note: expect.stringContaining('only') as string });
-    expect(answer.ok && Date.parse(answer.due_on) - Date.parse('2030-05-01')).toBeGreaterThanOrEqual(
+    expect(answer).toMatchObject({ ok: true, value: { packs, note: expect.stringContaining('only') as string } });
+    expect(answer.ok && Date.parse(answer.value.due_on) - Date.parse('2030-05-01')).toBeGreaterThanOrEqual(
       lead_days * 86_400_000,
     );
     expect(simulatedSupplier.offer('tool/scissors')).toBeNull();

@@ -1,5 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { lengthOf, measureStitch, pictureOf, samplePath, STITCHES, type Around, type Point, type StitchGeometry, type StrandPath } from '../../../src/core/stitch';
+import {
+  lengthOf,
+  measureStitch,
+  pictureOf,
+  samplePath,
+  STITCHES,
+  type Around,
+  type Point,
+  type StitchGeometry,
+  type StrandPath,
+} from '../../../src/core/stitch';
 
 const TWO: Around = { strands: 2, diameter: 1 };
 /** What each stitch is tried around: as it is used, and thicker, thinner, wider. */

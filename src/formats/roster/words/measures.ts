@@ -73,8 +73,14 @@ export function girthAt(
     guess !== undefined || ish !== undefined || (isRange && second !== undefined) || (suffix ?? '').trim() !== '';
   if (isRange && second !== undefined) {
     const [low, high] = [read(first!, unit || unitOf, girth), read(second, secondUnit ?? unit ?? unitOf, girth)];
-    if (low.ok && high.ok && high.mm > low.mm)
-      return { to, mm: (low.mm + high.mm) / 2, estimate: true, problem: null, either: /^or$/i.test(joiner!) };
+    if (low.ok && high.ok && high.value.mm > low.value.mm)
+      return {
+        to,
+        mm: (low.value.mm + high.value.mm) / 2,
+        estimate: true,
+        problem: null,
+        either: /^or$/i.test(joiner!),
+      };
     // No range of two girths: the first by itself.
     to =
       at +
@@ -93,14 +99,14 @@ export function girthAt(
     }
   }
   const reading = parseGirth(own, girth);
-  if (reading.ok) return { to, mm: reading.mm, estimate, problem: null, either: false };
+  if (reading.ok) return { to, mm: reading.value.mm, estimate, problem: null, either: false };
   return {
     to,
     mm: null,
     estimate,
-    problem: reading.problem,
+    problem: reading.fault.problem,
     either: false,
-    ...(reading.choices && { choices: reading.choices.map(Math.round) }),
+    ...(reading.fault.choices && { choices: reading.fault.choices.map(Math.round) }),
   };
 }
 

@@ -7,13 +7,10 @@ import { Guard } from '../../../ui/guard';
 import { useUnits } from '../../../ui/words/units';
 import { Clip } from './clip';
 import { Conflicts } from './conflicts';
-import { CutStage } from '../cut/cut-stage';
-import { FitStage } from '../fit/fit-stage';
-import { KitStage } from '../kit/kit-stage';
-import { SeatsStage } from '../seats/seats-stage';
 import { SinceNote } from './since-note';
 import { SeatTray } from '../tray/seat-tray';
 import { useSession } from '../model/use-session';
+import { PANELS } from './panels';
 
 /** Focuses a field once it is on the page. */
 const focusSoon = (selector: string) =>
@@ -72,10 +69,10 @@ export function Board({
     const at = selected ? ids.indexOf(selected) : by > 0 ? -1 : 0;
     setSelected(ids[(at + by + ids.length) % ids.length]!);
   };
-  useHotkeys('1', () => go('seats'));
-  useHotkeys('2', () => go('fit'));
-  useHotkeys('3', () => go('cut'));
-  useHotkeys('4', () => go('kit'));
+  useHotkeys(
+    STAGES.map((_, i) => String(i + 1)),
+    (_, { keys }) => go(STAGES[Number(keys?.[0]) - 1]!.slug),
+  );
   useHotkeys(
     'n',
     () => {
@@ -91,7 +88,8 @@ export function Board({
   useHotkeys('escape', () => setSelected(null));
 
   const seat = model.seats.find(({ record }) => record.id === selected);
-  const shared = { model, units, selected, onSelect: setSelected };
+  const Panel = PANELS[stage];
+  const next = STAGES[STAGES.findIndex(({ slug }) => slug === stage) + 1];
   return (
     <div className="flex min-h-screen flex-col">
       <Clip model={model} />
@@ -103,12 +101,16 @@ export function Board({
       <div className="flex flex-1">
         <main className="min-w-0 flex-1 pb-10" aria-label={`${title}, ${stage}`}>
           <Guard key={stage} of={model.view} what="This stage">
-            {stage === 'seats' && (
-              <SeatsStage {...shared} pasting={pasting} setPasting={setPasting} onNext={() => go('fit')} />
-            )}
-            {stage === 'fit' && <FitStage {...shared} onNext={() => go('cut')} />}
-            {stage === 'cut' && <CutStage {...shared} printHref={printHref} onNext={() => go('kit')} />}
-            {stage === 'kit' && <KitStage {...shared} />}
+            <Panel
+              model={model}
+              units={units}
+              selected={selected}
+              onSelect={setSelected}
+              onNext={() => next && go(next.slug)}
+              printHref={printHref}
+              pasting={pasting}
+              setPasting={setPasting}
+            />
           </Guard>
         </main>
         {seat && (

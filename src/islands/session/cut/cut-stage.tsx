@@ -1,30 +1,21 @@
 import { format } from 'date-fns';
 import { Printer } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
-import { formatLength, formatTotal, type Units } from '../../../core/measure';
+import { formatLength, formatTotal } from '../../../core/measure';
 import { beadOf, cutKey, cutList, cutsNow } from '../../../core/seat';
 import { boardWords } from '../../../ui/words/board-words';
 import { CutAnatomy } from '../../../ui/pictures/cut-anatomy';
 import { Swatch } from '../../../ui/pictures/swatch';
 import { Alternatives } from './alternatives';
 import { BatchTable } from './batch-table';
-import type { SessionModel } from '../model/use-session';
 import { Heads, num } from '../../../ui/heads';
+import type { PanelProps } from '../board/stage-panel';
 import { Tabs } from '../../../ui/tabs';
 
 const LanesView = lazy(async () => ({ default: (await import('./lanes/lanes-view')).LanesView }));
 
-interface Props {
-  model: SessionModel;
-  units: Units;
-  selected: string | null;
-  onSelect: (id: string) => void;
-  printHref: string;
-  onNext: () => void;
-}
-
 /** What is cut: as a list by cord and colour, or as lanes on the pieces of the shelf. */
-export function CutStage(props: Props) {
+export function CutStage(props: PanelProps) {
   const { model, units } = props;
   const [show, setShow] = useState<'list' | 'lanes'>('list');
   if (model.seats.every(({ plan }) => (plan.cut?.cuts.length ?? 0) === 0))
@@ -52,7 +43,7 @@ export function CutStage(props: Props) {
 }
 
 /** The cut list by cord and colour, every length explained in the tray, and the mark that it has been cut. */
-function CutListView({ model, units, selected, onSelect, printHref, onNext }: Props) {
+function CutListView({ model, units, selected, onSelect, printHref, onNext }: PanelProps) {
   const { seats, view, figures, stages } = model;
   const groups = cutList(seats.map(({ plan }) => plan));
   const lengths = groups.flatMap((group) => group.lines.map((line) => line.cut));

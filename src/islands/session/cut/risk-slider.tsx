@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { formatTotal, type Units } from '../../../core/measure';
 import { planSeat, seatOf } from '../../../core/seat';
-import { request, type RequestProblem } from '../../../ui/api';
+import { problemOf, request } from '../../../ui/api';
 import { viewKey } from '../model/session-view';
 import type { SessionModel } from '../model/use-session';
 
@@ -37,7 +37,7 @@ export function RiskSlider({ model, units }: { model: SessionModel; units: Units
       await request('PUT', '/api/settings', { version, settings: { ...settings, figures } });
       await client.invalidateQueries({ queryKey: viewKey(view.session.id) });
     } catch (error) {
-      setProblem((error as RequestProblem).message);
+      setProblem(problemOf(error).message);
     }
   }
   return (

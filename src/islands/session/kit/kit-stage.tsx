@@ -2,30 +2,19 @@ import { useQuery } from '@tanstack/react-query';
 import { FileText, ListChecks, PackageCheck, PackageOpen, Printer, Undo2 } from 'lucide-react';
 import type { SessionStock } from '../../../app/kits/session-stock';
 import { consumableNeeds, kitCost, totalCost } from '../../../core/kit';
-import type { Units } from '../../../core/measure';
 import { childrenOf, packingOf } from '../../../core/session';
 import { request, type RequestProblem } from '../../../ui/api';
 import { useBooking } from '../model/use-booking';
-import type { SessionModel } from '../model/use-session';
 import { BagTable } from './bag-table';
 import { itemLook } from './item-look';
 import { LabelPrinterPanel } from './label-printer-panel';
+import type { PanelProps } from '../board/stage-panel';
 import { Leftovers } from './leftovers';
 import { RoomList } from './room-list';
 import { Refusal } from '../../../ui/refusal';
 
 /** The kits: a bag a seat to tick off, what the room shares, labels, the issue from the shelf and what comes back. */
-export function KitStage({
-  model,
-  units,
-  selected,
-  onSelect,
-}: {
-  model: SessionModel;
-  units: Units;
-  selected: string | null;
-  onSelect: (id: string) => void;
-}) {
+export function KitStage({ model, units, selected, onSelect }: PanelProps) {
   const { view, seats, figures, stages } = model;
   const { id, kits, lanes } = view.session;
   const { sending, refused, send } = useBooking(id);

@@ -14,8 +14,8 @@ function readBack(item: string, text: string, units: Units): { amounts: number[]
   const amounts: number[] = [];
   for (const part of text.split(/;|,(?!\d)/)) {
     const reading = parseLength(part, units);
-    if (!reading.ok) return { problem: `${reading.problem}: “${part.trim()}”` };
-    amounts.push(Math.floor(reading.mm));
+    if (!reading.ok) return { problem: `${reading.fault.problem}: “${part.trim()}”` };
+    amounts.push(Math.floor(reading.value.mm));
   }
   return { amounts };
 }

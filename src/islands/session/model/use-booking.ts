@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { book, type RequestProblem } from '../../../ui/api';
+import { problemOf, book } from '../../../ui/api';
 import { knownStudio, shownView, viewKey, wholeView, type SentView } from './session-view';
 
 /**
@@ -22,7 +22,7 @@ export function useBooking(session: string) {
       client.setQueryData(viewKey(session), wholeView(sent, before));
       return true;
     } catch (failed) {
-      const problem = failed as RequestProblem;
+      const problem = problemOf(failed);
       setRefused(problem.away ? `${problem.message} Nothing is lost: ask again when it is back.` : problem.message);
       // Somebody else changed it: look at it as it is now.
       if (problem.status === 409) await client.invalidateQueries({ queryKey: viewKey(session) });

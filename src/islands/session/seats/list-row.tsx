@@ -118,7 +118,7 @@ export function ListRow({
             value={seat.skill}
             empty="not given"
             options={SKILL_OPTIONS}
-            onChange={(v) => onChange({ skill: v as typeof seat.skill }, 'skill')}
+            onChange={(v) => onChange({ skill: v }, 'skill')}
           />
         </td>
         <td className="w-52">

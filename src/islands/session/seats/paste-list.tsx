@@ -3,7 +3,7 @@ import type { Units } from '../../../core/measure';
 import type { Catalogue } from '../../../core/project';
 import type { NewSeat } from '../../../core/seat';
 import type { RosterRow } from '../../../app/session/roster';
-import { request, type RequestProblem } from '../../../ui/api';
+import { problemOf, request } from '../../../ui/api';
 import { ListPreview } from './list-preview';
 import { seatFrom, type Row } from './list-rows';
 
@@ -43,7 +43,7 @@ export function PasteList({
     try {
       setLines(await request<RosterRow[]>('POST', '/api/roster', { text: list }));
     } catch (error) {
-      setProblem((error as RequestProblem).message);
+      setProblem(problemOf(error).message);
     } finally {
       setReading(false);
     }

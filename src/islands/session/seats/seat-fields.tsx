@@ -1,31 +1,36 @@
 import { useState, type ReactNode, type SelectHTMLAttributes } from 'react';
 import { lookUp, type Catalogue, type CordChoice } from '../../../core/project';
 import type { SeatRecord } from '../../../core/seat';
-import { EASES, SKILLS } from '../../../core/studio';
+import { WRIST_METHODS } from '../../../core/person';
+import { EASES, SKILLS, type Avoid } from '../../../core/studio';
 
-type Options = readonly { readonly value: string; readonly label: string }[];
+type Options<Value extends string = string> = readonly { readonly value: Value; readonly label: string }[];
+
+/** With words for no choice, where that is allowed; without them something is always chosen. */
+type Chosen<Value extends string> =
+  | { readonly empty: string; readonly onChange: (value: Value | null) => void }
+  | { readonly empty?: undefined; readonly onChange: (value: Value) => void };
 
 /**
  * A native choice that looks like paper until it is touched. Its options are put in when it is: a list of forty seats would have
  * thousands of them to style and lay out, and shows one each.
  */
-export function Choice({
-  label,
-  value,
-  options,
-  empty,
-  onChange,
-  ...rest
-}: {
-  label: string;
-  value: string | null;
-  options: Options;
-  /** The words for no choice, where that is allowed. */
-  empty?: string;
-  onChange: (value: string | null) => void;
-} & Omit<SelectHTMLAttributes<HTMLSelectElement>, 'value' | 'onChange'>) {
+export function Choice<Value extends string>(
+  props: {
+    readonly label: string;
+    readonly value: Value | null;
+    readonly options: Options<Value>;
+  } & Chosen<Value> &
+    Omit<SelectHTMLAttributes<HTMLSelectElement>, 'value' | 'onChange'>,
+) {
+  const { label, value, options, empty, onChange: _told, ...rest } = props;
   const [touched, setTouched] = useState(false);
   const shown = touched ? options : options.filter((option) => option.value === value);
+  const choose = (text: string): void => {
+    const found = options.find((option) => option.value === text)?.value ?? null;
+    if (props.empty !== undefined) props.onChange(found);
+    else if (found !== null) props.onChange(found);
+  };
   return (
     <select
       {...rest}
@@ -34,7 +39,7 @@ export function Choice({
       className="cell"
       aria-label={label}
       value={value ?? ''}
-      onChange={(event) => onChange(event.target.value || null)}
+      onChange={(event) => choose(event.target.value)}
     >
       {empty !== undefined && <option value="">{empty}</option>}
       {shown.map((option) => (
@@ -46,16 +51,12 @@ export function Choice({
   );
 }
 
-const words = (list: readonly string[]): Options => list.map((value) => ({ value, label: value }));
+const words = <Value extends string>(list: readonly Value[]): Options<Value> =>
+  list.map((value) => ({ value, label: value }));
 export const SKILL_OPTIONS = words(SKILLS);
 export const EASE_OPTIONS = words(EASES);
-export const METHOD_OPTIONS: Options = [
-  { value: 'tape', label: 'tape' },
-  { value: 'strip', label: 'strip' },
-  { value: 'told', label: 'told' },
-  { value: 'estimate', label: 'estimate' },
-];
-export const AVOID_OPTIONS: Options = [
+export const METHOD_OPTIONS = words(WRIST_METHODS);
+export const AVOID_OPTIONS: Options<Avoid> = [
   { value: 'nickel', label: 'no nickel' },
   { value: 'synthetic', label: 'no synthetic' },
 ];

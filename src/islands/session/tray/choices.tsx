@@ -1,7 +1,7 @@
 import type { Units } from '../../../core/measure';
 import { lookUp, type Options } from '../../../core/project';
 import { PARTS, sizeOf } from '../../../core/part';
-import { LOOPS, type Loop } from '../../../core/studio';
+import { LOOPS } from '../../../core/studio';
 import { checkSize, TextCell } from '../../../ui/fields/text-cell';
 import { SwapSaving } from './swap-saving';
 import { LengthField } from '../../../ui/fields/length-field';
@@ -52,7 +52,7 @@ export function Choices({ seat, model, units }: { seat: PlannedSeat; model: Sess
             label="Carry loop"
             value={piece.choices.loop}
             options={LOOP_OPTIONS}
-            onChange={(v) => set({ loop: v as Loop })}
+            onChange={(v) => set({ loop: v })}
           />
         </Labelled>
       )}

@@ -1,0 +1,21 @@
+import type { ComponentType } from 'react';
+import type { Units } from '../../../core/measure';
+import type { SessionModel } from '../model/use-session';
+
+/** What a stage's worksheet is given. */
+export interface PanelProps {
+  readonly model: SessionModel;
+  readonly units: Units;
+  /** The seat whose tray is open. */
+  readonly selected: string | null;
+  readonly onSelect: (id: string) => void;
+  /** To the stage that comes next. */
+  readonly onNext: () => void;
+  readonly printHref: string;
+  /** Whether the place for a pasted list is open. */
+  readonly pasting: boolean;
+  readonly setPasting: (open: boolean) => void;
+}
+
+/** A stage's worksheet. */
+export type StagePanel = ComponentType<PanelProps>;
