@@ -3,7 +3,7 @@ import { performance } from 'node:perf_hooks';
 import { createElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { SHIPPED } from '../../catalogue';
-import { planSeat, type Seat } from '../../src/core/seat';
+import { exampleSeat, planSeat, type Seat } from '../../src/core/seat';
 import { STARTING_FIGURES } from '../../src/core/studio';
 import { Strip } from '../../src/ui/strip';
 
@@ -12,20 +12,14 @@ const SKILLS = ['new', 'steady', 'fluent'] as const;
 const projects = Object.keys(SHIPPED.projects);
 
 /** 200 seats over every project that ships, each wrist another. */
-const seats = Array.from({ length: 200 }, (_, i): Seat => ({
-  label: `Seat ${i + 1}`,
-  size: { wrist: 120 + (i % 111) },
-  estimated: false,
-  hand: null,
-  age: 8 + (i % 60),
-  skill: SKILLS[i % 3]!,
-  ease: 'easy',
-  avoid: [],
-  project: projects[i % projects.length]!,
-  options: {},
-  cords: {},
-  school: 'measured',
-}));
+const seats = Array.from({ length: 200 }, (_, i) =>
+  exampleSeat(SHIPPED.projects[projects[i % projects.length]!]!, {
+    label: `Seat ${i + 1}`,
+    size: { wrist: 120 + (i % 111) },
+    age: 8 + (i % 60),
+    skill: SKILLS[i % 3]!,
+  }),
+);
 
 const simple = seats.map((seat, i): Seat => ({ ...seat, project: i % 2 === 0 ? 'band-buckle' : 'fob-ring' }));
 

@@ -1,3 +1,9 @@
+import { boardWords } from '../../core/cut';
+import { countOf } from '../../core/fit';
+import { formatTotal } from '../../core/measure';
+import { PARTS } from '../../core/part';
+import type { SheetTable } from '../../formats/sheets';
+import { cutWords, headOf, type SheetFeature } from './sheet-feature';
 import { lookUp } from '../../core/project';
 import { beadOf, cutList, type BeadState, type CutGroup, type SeatPlan } from '../../core/seat';
 import type { SessionRecord } from '../../core/session';
@@ -45,3 +51,71 @@ export async function cutSheet(id: string): Promise<CutSheet> {
     }),
   };
 }
+
+const WHY: Readonly<Record<BeadState, string>> = {
+  hollow: 'no wrist yet: not in this list',
+  ringed: 'cut from an estimate by age',
+  notched: 'to decide first',
+  solid: '',
+};
+
+/** What is made, how many of it, and whether its ends are finished without the flame they could have. */
+const pieceWords = ({ piece, fit }: SeatPlan): string => {
+  const fusible = piece!.project.parts.some(({ part }) => PARTS[part]?.withoutHeat !== undefined);
+  return `${piece!.project.name}, ${countOf(fit!)}${fusible && !piece!.flame ? ', no flame' : ''}`;
+};
+
+const COLUMNS = [
+  { name: 'Bag', share: 1, num: true, large: true },
+  { name: 'Name', share: 4 },
+  { name: 'Piece', share: 6 },
+  { name: 'Lengths', share: 1.6, num: true },
+  { name: 'Each', share: 3.4, num: true, length: true },
+];
+
+/** Every length by cord and colour, long ones first. */
+export const cutSheetFeature: SheetFeature = {
+  file: 'cut-sheet',
+  page: 'print',
+  name: 'Cut sheet',
+  stage: 'cut',
+  async make(id, writingFor) {
+    const { session, settings, figures, groups, seats, hardware, cautions: lines } = await cutSheet(id);
+    const writing = writingFor(settings.units);
+    const open = seats.flatMap(({ label, state, plan }, i) => {
+      const error = plan.messages.find((m) => m.level === 'error');
+      const why = state === 'notched' ? `: ${error?.text ?? ''}` : '';
+      return state === 'solid' ? [] : [`${i + 1} ${label}: ${WHY[state]}${why}`];
+    });
+    const tables = groups.map((group): SheetTable => ({
+      heading: `${group.cord.name}, ${group.colour.name}: ${formatTotal(group.total_mm, writing.units)} in all`,
+      columns: COLUMNS,
+      ticked: true,
+      rows: group.lines.map(({ seat, plan, cut }) => [
+        String(seat),
+        { text: plan.label, ...(seats[seat - 1]!.state === 'ringed' && { note: 'estimate' }) },
+        pieceWords(plan),
+        String(cut.pieces),
+        { ...cutWords(cut.length_mm, writing), under: boardWords(cut.length_mm, figures.board, writing.units) },
+      ]),
+    }));
+    return {
+      session,
+      settings,
+      writing,
+      sheet: {
+        ...headOf(session, 'Cut sheet'),
+        corner: [settings.name, `${seats.length} seats`],
+        empty: 'Nothing to cut yet: no seat has a fit.',
+        sections: [
+          ...tables,
+          ...(open.length > 0 ? [{ heading: 'Before cutting', lines: open }] : []),
+          ...(hardware.length > 0
+            ? [{ heading: 'Beside the cord', lines: hardware.map(({ name, count }) => `${count} × ${name}`) }]
+            : []),
+        ],
+        closing: lines,
+      },
+    };
+  },
+};

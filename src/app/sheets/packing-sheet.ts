@@ -1,5 +1,7 @@
+import { nameOf } from '../shelf/item-names';
+import { cutWords, headOf, type SheetFeature } from './sheet-feature';
 import { consumableNeeds, consumablesOf } from '../../core/kit';
-import { childrenOf, packingOf, type Packing, type SessionRecord, type Studio } from '../../core/session';
+import { CARD, childrenOf, packingOf, type Packing, type SessionRecord, type Studio } from '../../core/session';
 import type { Settings } from '../../core/studio';
 import { readItems } from '../../data/shelf/items';
 import { inTransaction } from '../../data/database/transaction';
@@ -33,3 +35,70 @@ export function packingSheet(id: string): Promise<PackingSheet> {
     };
   });
 }
+
+const COLUMNS = [
+  { name: 'Bag', share: 1, num: true, large: true },
+  { name: 'For', share: 4 },
+  { name: 'What goes in', share: 8 },
+];
+
+/** Bag by bag, what goes in; then what the room shares, and spares. */
+export const packingSheetFeature: SheetFeature = {
+  file: 'packing-list',
+  page: 'packing',
+  name: 'Packing list',
+  stage: 'kit',
+  async make(id, writingFor) {
+    const { session, settings, studio, bags, spares, tools, used } = await packingSheet(id);
+    const writing = writingFor(settings.units);
+    const nameIn = (item: string): string => nameOf(item, studio.catalogue) ?? item;
+    const lengthIn = (mm: number | null): string => {
+      if (mm === null) return '';
+      const { text, also } = cutWords(mm, writing);
+      return `${text}${also ? ` (${also})` : ''} of `;
+    };
+    const counted = (heading: string, things: readonly { readonly name: string; readonly count: number }[]) =>
+      things.length > 0
+        ? [{ heading, ticked: true, lines: things.map(({ name, count }) => `${count} × ${name}`) }]
+        : [];
+    return {
+      session,
+      settings,
+      writing,
+      sheet: {
+        ...headOf(session, 'Packing list'),
+        corner: [settings.name, `${bags.length} bags`],
+        empty: 'Nobody is seated yet: there is nothing to pack.',
+        sections:
+          bags.length === 0
+            ? []
+            : [
+                {
+                  heading: '',
+                  columns: COLUMNS,
+                  rows: bags.map((bag) => [
+                    String(bag.number),
+                    { text: bag.label, under: bag.project || 'no project yet' },
+                    {
+                      text: '',
+                      ticks: [
+                        ...bag.lines.map(({ item, count, mm }) => `${count} × ${lengthIn(mm)}${nameIn(item)}`),
+                        CARD,
+                      ],
+                    },
+                  ]),
+                },
+                ...counted('For the room', [
+                  ...tools.map(({ tool, count }) => ({ name: tool, count })),
+                  ...used.map(({ name, count }) => ({ name: `${name}, used up`, count })),
+                ]),
+                ...counted(
+                  'Spares',
+                  spares.map(({ item, count }) => ({ name: nameIn(item), count })),
+                ),
+              ],
+        closing: [],
+      },
+    };
+  },
+};

@@ -1,3 +1,7 @@
+import { boardWords } from '../../core/cut';
+import { formatLength, formatTotal } from '../../core/measure';
+import type { SheetTable } from '../../formats/sheets';
+import { cutWords, headOf, type SheetFeature } from './sheet-feature';
 import { cutsByItem, layoutFault, takenBy, TO_BUY } from '../../core/layout';
 import type { SessionRecord } from '../../core/session';
 import type { Figures, Settings } from '../../core/studio';
@@ -70,3 +74,57 @@ export function tableSheet(id: string): Promise<TableSheet> {
     };
   });
 }
+
+const COLUMNS = [
+  { name: 'Bag', share: 1, num: true, large: true },
+  { name: 'For', share: 6 },
+  { name: 'Length', share: 3, num: true, length: true },
+  { name: 'Mark at', share: 3, num: true },
+];
+
+/** Piece by piece, what is cut from it and at which mark. */
+export const tableSheetFeature: SheetFeature = {
+  file: 'table-sheet',
+  page: 'table',
+  name: 'Cutting table',
+  stage: 'cut',
+  async make(id, writingFor) {
+    const { session, settings, figures, groups, fault } = await tableSheet(id);
+    const writing = writingFor(settings.units);
+    const { units } = writing;
+    const rest = (mm: number): string =>
+      mm === 0
+        ? 'Used up.'
+        : mm < figures.keep
+          ? `Left: ${formatLength(mm, units)}, scrap.`
+          : `Left: ${formatTotal(mm, units, 'down')}: label it and put it back.`;
+    return {
+      session,
+      settings,
+      writing,
+      sheet: {
+        ...headOf(session, 'Cutting table'),
+        corner: [`${formatLength(figures.cut_loss, units)} lost a cut,`, 'in the marks.'],
+        warning: fault,
+        sections: groups.flatMap(({ name, lanes }) =>
+          lanes.map((lane): SheetTable => ({
+            heading: name,
+            caption: [`${lane.name}, ${formatTotal(lane.length_mm, units, 'down')}`, lane.place]
+              .filter(Boolean)
+              .join(', '),
+            columns: COLUMNS,
+            ticked: true,
+            rows: lane.cuts.map(({ bag, label, mm, mark_mm }) => [
+              String(bag),
+              label,
+              { ...cutWords(mm, writing), under: boardWords(mm, figures.board, units) },
+              formatLength(mark_mm, units),
+            ]),
+            after: rest(lane.rest_mm),
+          })),
+        ),
+        closing: [],
+      },
+    };
+  },
+};

@@ -1,5 +1,5 @@
 import { openSettings } from './settings';
-import { planSeat, tryProject, type Seat, type SeatPlan } from '../../core/seat';
+import { exampleSeat, planSeat, tryProject, type Seat, type SeatPlan } from '../../core/seat';
 import { BLANK_PROJECT, checkProject, type Catalogue, type Project } from '../../core/project';
 import type { Settings } from '../../core/studio';
 import { notFound, Problem, stale } from '../../core/problem';
@@ -11,31 +11,11 @@ import type { Studio } from '../../core/session';
 
 /** Wrists, mm, that a project page shows sizes for: from a child's to a large adult's. */
 const WRISTS = [130, 150, 170, 190, 210];
-const USUAL = 170;
 
 /** A project as the gallery shows it, planned for a usual wrist. */
 export interface ProjectCard {
   readonly project: Project;
   readonly plan: SeatPlan;
-}
-
-/** A seat that asks for nothing special, to show a project by. */
-export function exampleSeat(project: Project, settings: Settings, changes: Partial<Seat> = {}): Seat {
-  return {
-    label: project.name,
-    size: project.sizing.by === 'wrist' ? { wrist: USUAL } : null,
-    estimated: false,
-    hand: null,
-    age: 30,
-    skill: 'steady',
-    ease: 'easy',
-    avoid: [],
-    project: project.slug,
-    options: {},
-    cords: {},
-    school: settings.school,
-    ...changes,
-  };
 }
 
 /** The studio's catalogue and settings, as its screens use them. */
@@ -56,7 +36,10 @@ export async function projectGallery(): Promise<{ settings: Settings; cards: Pro
   const { settings, catalogue } = await openCatalogue();
   const cards = Object.values(catalogue.projects)
     .sort((a, b) => a.difficulty - b.difficulty || a.name.localeCompare(b.name))
-    .map((project) => ({ project, plan: planSeat(exampleSeat(project, settings), catalogue, settings.figures) }));
+    .map((project) => ({
+      project,
+      plan: planSeat(exampleSeat(project, {}, settings.school), catalogue, settings.figures),
+    }));
   return { settings, cards };
 }
 
@@ -89,7 +72,7 @@ export async function projectPage(slug: string, asShipped = false): Promise<Proj
   const catalogue = changed && asShipped ? { ...own, projects: { ...own.projects, [slug]: shipped[slug]! } } : own;
   const project = catalogue.projects[slug]!;
   const show = (changes: Partial<Seat>): SeatPlan =>
-    planSeat(exampleSeat(project, settings, changes), catalogue, settings.figures);
+    planSeat(exampleSeat(project, changes, settings.school), catalogue, settings.figures);
   const plan = show({});
   const roles = [...new Set(project.cords.map(({ role }) => role))].filter((role) => role !== 'thread');
   const cords = Object.values(catalogue.cords).map((cord) => {
@@ -122,7 +105,7 @@ export async function projectPage(slug: string, asShipped = false): Promise<Proj
     settings,
     catalogue,
     plan,
-    sizes: (project.sizing.by === 'wrist' ? WRISTS : [USUAL]).map((wrist) => ({
+    sizes: (project.sizing.by === 'wrist' ? WRISTS : WRISTS.slice(0, 1)).map((wrist) => ({
       wrist,
       plan: show(project.sizing.by === 'wrist' ? { size: { wrist } } : {}),
     })),

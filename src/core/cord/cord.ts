@@ -43,17 +43,34 @@ export const CordSchema = Type.Object(
 );
 export type Cord = Static<typeof CordSchema>;
 
-/** Diameter in a drawn-up knot, mm: the slack diameter times the cord's compression. Stitch geometry is in this unit. */
+/**
+ * Diameter in a drawn-up knot, mm: the slack diameter times the cord's compression. Stitch geometry is in this unit.
+ *
+ * @example
+ * workedDiameter(satin) < satin.diameter_mm // true
+ * workedDiameter({ ...satin, diameter_mm: 2, compression: 0.8 }) // 1.6
+ */
 export function workedDiameter(cord: Cord): number {
   return cord.diameter_mm * cord.compression;
 }
 
-/** Whether heat fuses the cord. Follows from the fibre alone, so that no document can claim otherwise. */
+/**
+ * Whether heat fuses the cord. Follows from the fibre alone, so that no document can claim otherwise.
+ *
+ * @example
+ * fuses(satin) // true
+ * fuses({ ...satin, fibre: 'cotton' }) // false
+ */
 export function fuses(cord: Cord): boolean {
   return FIBRES[cord.fibre];
 }
 
-/** Whether the fibre is man-made, for wearers who refuse such cord on the skin. */
+/**
+ * Whether the fibre is man-made, for wearers who refuse such cord on the skin.
+ *
+ * @example
+ * isSynthetic(satin) // true
+ */
 export function isSynthetic(cord: Cord): boolean {
   return cord.fibre === 'nylon' || cord.fibre === 'polyester';
 }

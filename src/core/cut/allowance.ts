@@ -41,7 +41,12 @@ export function shortChance(spare: number, use: number, skill: Skill, figures: F
   return 1 - shareBelow(spare / deviation);
 }
 
-/** The chance in plain words: `about 1 in 60 would run short`. */
+/**
+ * The chance in plain words: `about 1 in 60 would run short`.
+ *
+ * @example
+ * inWords(0.016) // 'about 1 in 63 would run short'
+ */
 export function inWords(chance: number): string {
   if (chance < 1 / 1000) return 'fewer than 1 in 1,000 would run short';
   if (chance > 0.9) return 'nearly all would run short';

@@ -7,7 +7,12 @@ export interface AnatomyEntry {
   readonly because: string;
 }
 
-/** Total of some stretches, mm. */
+/**
+ * Total of some stretches, mm.
+ *
+ * @example
+ * totalOf([{ for: 'start', mm: 40 }, { for: 'tail', mm: 80 }]) // 120
+ */
 export function totalOf(entries: readonly AnatomyEntry[]): number {
   return entries.reduce((sum, entry) => sum + entry.mm, 0);
 }

@@ -19,6 +19,9 @@ export interface Batching {
  *
  * @param cuts length, mm, and pieces
  * @returns for k = 1 up to the number of different lengths (or `most`), the batches, longest first
+ *
+ * @example
+ * batches([{ length_mm: 900, pieces: 2 }, { length_mm: 910, pieces: 1 }, { length_mm: 1500, pieces: 1 }]).map(({ sizes, added_mm }) => [sizes, added_mm]) // [[1, 1790], [2, 20], [3, 0]]
  */
 export function batches(
   cuts: readonly { readonly length_mm: number; readonly pieces: number }[],

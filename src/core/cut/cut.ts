@@ -42,6 +42,9 @@ function byCord(legs: readonly LegWalk[]): LegWalk[][] {
  *
  * @param fit the seat's own fit, which says what will be used
  * @param cutFor the fit the school cuts for: the seat's, or a larger one that is trimmed
+ *
+ * @example
+ * cutPiece(piece, fit, { wrist: 165 }, 'measured', 'steady', figures).cuts.map((cut) => cut.role) // ['whole']
  */
 export function cutPiece(
   piece: Piece,

@@ -2,5 +2,5 @@ export { cutPiece, type Cut, type CutPlan } from './cut';
 export { totalOf, type AnatomyEntry } from './anatomy';
 export { inWords } from './allowance';
 export { batches, type Batch, type Batching } from './batches';
-export { boardFolds } from './board';
+export { boardFolds, boardWords } from './board';
 export { SCHOOL_LIST, type Group } from './schools';

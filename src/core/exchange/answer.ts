@@ -68,7 +68,12 @@ function tenths(anatomy: readonly AnatomyEntry[], length: number): { for: Anatom
   return [...rounded, { for: anatomy.at(-1)!.for, mm: Math.round(rest * 100) / 100 }];
 }
 
-/** Seat plans as the answer of the command line. */
+/**
+ * Seat plans as the answer of the command line.
+ *
+ * @example
+ * planAnswer([plan]).seats[0].label // 'Ada'
+ */
 export function planAnswer(plans: readonly SeatPlan[]): PlanAnswer {
   return {
     seats: plans.map(({ label, fit, cut, items, minutes, messages }) => ({

@@ -66,6 +66,9 @@ function readLength(value: string | number, at: string, kind: 'wrist' | 'hand' |
  * Reads a checked document into seats: every length to millimetres, every slug looked up.
  *
  * @returns the seats, or the first fault with its JSON pointer
+ *
+ * @example
+ * readSessionDocument({ format: 'lapboard-session', version: 1, title: '', seats: [{ label: 'A', size: { wrist: '6 1/2 in' }, skill: 'new', project: 'band-buckle' }] }, catalogue).value[0].size.wrist.toFixed(1) // '165.1'
  */
 export function readSessionDocument(document: SessionDocument, catalogue: Catalogue): Result<Seat[], Fault> {
   const seats: Seat[] = [];

@@ -39,7 +39,12 @@ const FEWEST = 6;
 const easeOf = (which: Ease, figures: Figures): number =>
   ({ snug: figures.ease_snug, easy: figures.ease_easy, loose: figures.ease_loose })[which];
 
-/** Inner circumference, mm, that a size asks for: the wrist with its ease, or as it was asked for. */
+/**
+ * Inner circumference, mm, that a size asks for: the wrist with its ease, or as it was asked for.
+ *
+ * @example
+ * innerOf({ wrist: 165 }, 'easy', figures) === 165 + figures.ease_easy // true
+ */
 export function innerOf(size: Size, ease: Ease, figures: Figures): number {
   if ('wrist' in size) return size.wrist + easeOf(ease, figures);
   return 'finished' in size ? size.finished : size.knotted;
@@ -124,6 +129,10 @@ function fillerFor(error: number, fill: readonly PieceSection[]): Fit['filler'] 
  * symmetric piece stays symmetric.
  *
  * @returns the fit, or the error that keeps the piece from being made
+ *
+ * @example
+ * fitPiece(piece, { wrist: 165 }, 'easy', figures).ok // true
+ * fitPiece(piece, { wrist: 20 }, 'easy', figures).fault.code // 'band-too-short'
  */
 export function fitPiece(piece: Piece, size: Size, ease: Ease, figures: Figures): Result<Fit, Message> {
   const { inner, centre, mm, lines } = target(piece, size, ease, figures);

@@ -15,6 +15,9 @@ export interface KitCost {
 /**
  * The cost of one seat's kit: its cords with the loss of each cut, its hardware, and its share of each consumable; nothing is
  * guessed for what has no price.
+ *
+ * @example
+ * kitCost({ items: [{ item: 'buckle-15', count: 1 }], tools: [] }, { 'hardware/buckle-15': 25 }, figures, []) // { minor: 25, unknown: [] }
  */
 export function kitCost(
   { cut, items }: KitPlan,
@@ -36,7 +39,12 @@ export function kitCost(
   return { minor, unknown: [...unknown] };
 }
 
-/** The cost of several kits together. */
+/**
+ * The cost of several kits together.
+ *
+ * @example
+ * totalCost([{ minor: 250, unknown: [] }, { minor: 90, unknown: ['hardware/split-ring-25'] }]) // { minor: 340, unknown: ['hardware/split-ring-25'] }
+ */
 export function totalCost(costs: readonly KitCost[]): KitCost {
   return {
     minor: costs.reduce((sum, cost) => sum + cost.minor, 0),

@@ -7,7 +7,12 @@ export interface KitItem {
   readonly count: number;
 }
 
-/** What goes into a seat's bag beside the cords: its hardware and beads, and a breakaway connector where the loop needs one. */
+/**
+ * What goes into a seat's bag beside the cords: its hardware and beads, and a breakaway connector where the loop needs one.
+ *
+ * @example
+ * kitItems(piece, fit) // [{ item: 'buckle-15', count: 1 }]
+ */
 export function kitItems(piece: Piece, fit?: Fit): KitItem[] {
   const counts = new Map<string, number>();
   const add = (item: string, count: number) => counts.set(item, (counts.get(item) ?? 0) + count);
@@ -29,7 +34,12 @@ export function kitItems(piece: Piece, fit?: Fit): KitItem[] {
   return [...counts].filter(([, count]) => count > 0).map(([item, count]) => ({ item, count }));
 }
 
-/** Tools the seat needs at the table: what the piece is held by, and what its parts take. */
+/**
+ * Tools the seat needs at the table: what the piece is held by, and what its parts take.
+ *
+ * @example
+ * toolsFor(piece).includes('scissors') // true
+ */
 export function toolsFor({ project, parts }: Piece): string[] {
   return [...new Set([...(project.tools ?? []), ...Object.values(parts).flatMap(({ part }) => part.tools)])].sort();
 }

@@ -24,14 +24,29 @@ export interface Consumable {
   readonly seats: number;
 }
 
-/** Of a shelf's items, the consumables that the studio says how far they go. */
+/**
+ * Of a shelf's items, the consumables that the studio says how far they go.
+ *
+ * @example
+ * consumablesOf([{ ...newItem('consumable/bags', 'Bags'), seats: 1 }]) // [{ item: 'consumable/bags', seats: 1 }]
+ */
 export const consumablesOf = (items: readonly Item[]): Consumable[] =>
   items.flatMap(({ id, seats }) => (kindOf(id) === 'consumable' && seats !== undefined ? [{ item: id, seats }] : []));
 
-/** Spares by rule: a share of what is needed, rounded up, and never less than one. */
+/**
+ * Spares by rule: a share of what is needed, rounded up, and never less than one.
+ *
+ * @example
+ * sparesOf(12, figures) // 1
+ */
 export const sparesOf = (count: number, figures: Figures): number => Math.max(1, Math.ceil(count * figures.spares));
 
-/** What a session uses up of the consumables: whole ones, for all who have a piece. */
+/**
+ * What a session uses up of the consumables: whole ones, for all who have a piece.
+ *
+ * @example
+ * consumableNeeds([plan, plan], [{ item: 'consumable/bags', seats: 1 }]) // [{ item: 'consumable/bags', amount: 2, lengths: [] }]
+ */
 export function consumableNeeds(plans: readonly KitPlan[], consumables: readonly Consumable[]): ItemNeed[] {
   const kits = plans.filter(({ cut }) => cut).length;
   return kits === 0
@@ -42,6 +57,9 @@ export function consumableNeeds(plans: readonly KitPlan[], consumables: readonly
 /**
  * Everything the seats of a session take from the shelf, by item: cords by length, hardware with its spares, and the
  * consumables that the studio counts out.
+ *
+ * @example
+ * sessionNeeds([plan, plan], figures, []).map(({ item }) => item) // ['cord/sheathed-4/race', 'hardware/buckle-15']
  */
 export function sessionNeeds(
   plans: readonly KitPlan[],

@@ -23,7 +23,12 @@ const SHARED: Readonly<Record<string, keyof Figures>> = {
   ruler: 'share_ruler',
 };
 
-/** The tools a session's seats need, shared by ratio, rounded up. */
+/**
+ * The tools a session's seats need, shared by ratio, rounded up.
+ *
+ * @example
+ * sharedTools([plan, plan, plan], figures).find(({ tool }) => tool === 'scissors').count // 1
+ */
 export function sharedTools(plans: readonly KitPlan[], figures: Figures): SharedTool[] {
   const seats = new Map<string, number>();
   for (const { tools } of plans) for (const tool of tools) seats.set(tool, (seats.get(tool) ?? 0) + 1);

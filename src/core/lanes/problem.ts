@@ -31,7 +31,12 @@ export const LanesProblemSchema = Type.Object(
 );
 export type LanesProblem = Static<typeof LanesProblemSchema>;
 
-/** What is wrong in a problem beyond its shape, and where: an id used twice could not be told apart in the answer. */
+/**
+ * What is wrong in a problem beyond its shape, and where: an id used twice could not be told apart in the answer.
+ *
+ * @example
+ * faultIn({ loss_mm: 0, keep_mm: 300, stock: [], cuts: [{ id: 'a', length_mm: 90 }, { id: 'a', length_mm: 80 }] }).at // '/cuts/1/id'
+ */
 export function faultIn({ stock, cuts }: LanesProblem): Fault | null {
   for (const [name, list] of Object.entries({ stock, cuts })) {
     const seen = new Set<string>();

@@ -1,6 +1,6 @@
 import { cordBound, lagrangeBound, nextTotal } from './bound';
 import { dive, generate } from './dive';
-import { settle } from './exact';
+import { settle } from './exact/settle';
 import { fillUp } from './fill';
 import { improveOnce } from './improve';
 import { greedy, pieces, shrink } from './greedy';
@@ -179,7 +179,12 @@ function scrapLeast(search: Search, makeModel: MakeModel): void {
   }
 }
 
-/** A first answer at once, for the eye: what greedy orders come to. */
+/**
+ * A first answer at once, for the eye: what greedy orders come to.
+ *
+ * @example
+ * firstLanes(problem).lanes.map(({ stock, cuts, remnant_mm }) => [stock, cuts, remnant_mm]) // [['x', ['a'], 1100]]
+ */
 export function firstLanes(problem: LanesProblem): LanesPlan {
   const search = new Search(instanceOf(problem), { seconds: 0, now: () => 0 });
   if (search.instance.wants.length > 0) begin(search);
@@ -195,7 +200,12 @@ interface Begun {
   readonly finish: (makeModel?: MakeModel) => LanesPlan;
 }
 
-/** Begins to solve: first answers, and small problems for good. */
+/**
+ * Begins to solve: first answers, and small problems for good.
+ *
+ * @example
+ * beginLanes(problem, { seconds: 1, now: () => 0 }).plan().unplaced // []
+ */
 export function beginLanes(problem: LanesProblem, options: Omit<LanesOptions, 'makeModel'>): Begun {
   const instance = instanceOf(problem);
   const search = new Search(instance, options);
@@ -228,6 +238,9 @@ export function beginLanes(problem: LanesProblem, options: Omit<LanesOptions, 'm
  *
  * @param problem lengths in mm
  * @returns the best plan found in the time, with a proven lower bound on the fresh stock
+ *
+ * @example
+ * solveLanes(problem, { seconds: 1, now: () => 0 }).scrap_mm // 0
  */
 export const solveLanes = (problem: LanesProblem, options: LanesOptions): LanesPlan =>
   beginLanes(problem, options).finish(options.makeModel);

@@ -46,6 +46,9 @@ interface Way {
  *
  * @param pieces lengths of each colour that are there, mm
  * @returns a colour for each wish there is cord for; a seat that none is left for is not in it
+ *
+ * @example
+ * assignColours([], [], {}, () => ({ add: () => 0, atLeast: () => undefined, solve: () => null, solveWhole: () => [], free: () => undefined })) // []
  */
 export function assignColours(
   wishing: readonly ColourWish[],

@@ -12,7 +12,12 @@ export interface BagCut {
   readonly mm: number;
 }
 
-/** The lengths a session calls for, by the cord's item, each under its bag's number; longest first. */
+/**
+ * The lengths a session calls for, by the cord's item, each under its bag's number; longest first.
+ *
+ * @example
+ * [...cutsByItem([{ id: 'seat-1', plan }]).values()][0].map(({ bag, label }) => [bag, label]) // [[1, 'Ada']]
+ */
 export function cutsByItem(seats: readonly SeatWithPlan[]): Map<string, BagCut[]> {
   const byItem = new Map<string, BagCut[]>();
   seats.forEach(({ id, plan }, i) => {

@@ -40,6 +40,9 @@ function lengthsOf({ plan }: SeatWithPlan, loss: number): Map<string, number[]> 
 /**
  * A session's wishes as problems, one for each cord that somebody wishes for colours of. `several` are the seats whose piece has
  * more than one colour: of those nobody can say which one the wish is for.
+ *
+ * @example
+ * colourProblems([{ id: 's', plan }], () => ['night'], 4).problems[0].cord // 'sheathed-4'
  */
 export function colourProblems(
   seats: readonly SeatWithPlan[],
@@ -69,7 +72,12 @@ export function colourProblems(
   return { problems, several };
 }
 
-/** What was given, as the cords the seats would have. A colour that the piece cannot be made in is not given. */
+/**
+ * What was given, as the cords the seats would have. A colour that the piece cannot be made in is not given.
+ *
+ * @example
+ * colourGifts({ cord: 'sheathed-4', wishing: [{ seat: 's', from: 'cord/sheathed-4/race', wishes: ['night'], lengths: [900] }], keeping: [] }, [{ seat: 's', colour: 'night', rank: 0 }], [{ id: 's', plan }], catalogue)[0].to // 'cord/sheathed-4/night'
+ */
 export function colourGifts(
   { cord, wishing }: ColourProblem,
   given: readonly Given[],

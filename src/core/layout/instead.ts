@@ -16,6 +16,9 @@ export interface Instead {
 /**
  * A seat's cords with one cord and colour replaced by another, role by role; null where the seat does not use it, or where the
  * other cord lacks a colour that stays beside it.
+ *
+ * @example
+ * replaceCord(plan, 'cord/sheathed-4/race', 'cord/sheathed-4/night', catalogue) // { whole: { cord: 'sheathed-4', colours: ['night'] } }
  */
 export function replaceCord(plan: SeatPlan, from: string, to: string, catalogue: Catalogue): Seat['cords'] | null {
   const [old, other] = [cordOf(from)!, cordOf(to)!];
@@ -42,7 +45,12 @@ export function replaceCord(plan: SeatPlan, from: string, to: string, catalogue:
 
 const cutOf = (plan: SeatPlan): number => plan.cut?.total_mm ?? 0;
 
-/** What a seat becomes with another cord or colour in place of one; null where that cannot be. */
+/**
+ * What a seat becomes with another cord or colour in place of one; null where that cannot be.
+ *
+ * @example
+ * seatInstead(ada, plan, 'cord/sheathed-4/race', 'cord/sheathed-4/night', catalogue, figures).cut_mm // 0
+ */
 export function seatInstead(
   seat: Seat,
   plan: SeatPlan,

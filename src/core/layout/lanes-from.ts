@@ -3,7 +3,12 @@ import type { BagCut } from './bag-cut';
 import { boughtLane, type CuttableLot } from './lanes-problem';
 import { longFirst, TO_BUY, type LayoutLane } from './layout';
 
-/** A solver's plan as lanes to keep, with the locked cuts of the lanes before at the head of theirs. */
+/**
+ * A solver's plan as lanes to keep, with the locked cuts of the lanes before at the head of theirs.
+ *
+ * @example
+ * lanesFrom(firstLanes(problem), [{ id: 'a', seat: 's', bag: 1, label: 'Ada', mm: 900 }], [], 2000).map(({ stock, length_mm }) => [stock, length_mm]) // [['x', 2000]]
+ */
 export function lanesFrom(
   plan: { readonly lanes: readonly Lane[] },
   cuts: readonly BagCut[],

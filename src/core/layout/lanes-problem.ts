@@ -18,6 +18,9 @@ export interface CuttableLot {
 /**
  * One item's cutting problem. Without `pack`, the shelf alone. With it, everything on the shelf is there to be used and only packs
  * to be bought count as fresh.
+ *
+ * @example
+ * lanesProblem([], [{ id: 'x', number: 1, kind: 'spool', place: '', mm: 9000, fresh: true }], figures).stock // [{ id: 'x', length_mm: 9000, fresh: true }]
  */
 export function lanesProblem(
   cuts: readonly BagCut[],
@@ -39,7 +42,12 @@ export function lanesProblem(
 /** Stock of a pack to buy that holds locked cuts, by its place among the lanes. */
 export const boughtLane = (lane: number): string => `${TO_BUY}:${lane}`;
 
-/** The same problem with the locked cuts of some lanes left where they are: their pieces are so much shorter. */
+/**
+ * The same problem with the locked cuts of some lanes left where they are: their pieces are so much shorter.
+ *
+ * @example
+ * withLocked(problem, [{ stock: 'x', length_mm: 2000, cuts: [{ id: 'a', mm: 900 }], locked: ['a'] }]).stock // [{ id: 'x', length_mm: 1100, fresh: false }]
+ */
 export function withLocked(problem: LanesProblem, lanes: readonly LayoutLane[]): LanesProblem {
   const locked = new Set(lanes.flatMap((lane) => lane.locked));
   if (locked.size === 0) return problem;

@@ -1,7 +1,13 @@
 import type { BagCut } from './bag-cut';
 import type { Layout } from './layout';
 
-/** Why a layout is not, or no longer, the cuts that are called for; null when it is. */
+/**
+ * Why a layout is not, or no longer, the cuts that are called for; null when it is.
+ *
+ * @example
+ * layoutFault([], new Map()) // null
+ * layoutFault([], new Map([['cord/satin-2/race', [{ id: 'a', seat: 's', bag: 1, label: 'Ada', mm: 900 }]]])) // 'a length for Ada is not laid out'
+ */
 export function layoutFault(layout: Layout, cuts: ReadonlyMap<string, readonly BagCut[]>): string | null {
   if (new Set(layout.map(({ item }) => item)).size < layout.length) return 'one cord is laid out twice over';
   for (const [item, wanted] of cuts) {

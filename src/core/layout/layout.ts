@@ -34,7 +34,12 @@ export const LayoutSchema = Type.Array(
 export type Layout = Static<typeof LayoutSchema>;
 export type LayoutLane = Layout[number]['lanes'][number];
 
-/** What a lane takes of its piece of stock: its cuts, each with the loss. */
+/**
+ * What a lane takes of its piece of stock: its cuts, each with the loss.
+ *
+ * @example
+ * takenBy({ cuts: [{ id: 'a', mm: 900 }, { id: 'b', mm: 600 }] }, 4) // 1508
+ */
 export const takenBy = (lane: Pick<LayoutLane, 'cuts'>, loss: number): number =>
   stockFor(
     lane.cuts.map((cut) => cut.mm),

@@ -9,7 +9,12 @@ export interface LaneLot {
   readonly mm: number;
 }
 
-/** Why a layout cannot be cut from the stock it names; null when it can. A lot is cut in one lane, and only for its own cord. */
+/**
+ * Why a layout cannot be cut from the stock it names; null when it can. A lot is cut in one lane, and only for its own cord.
+ *
+ * @example
+ * stockFault([{ item: 'cord/satin-2/race', bound_mm: 0, lanes: [{ stock: 'x', cuts: [], locked: [], length_mm: 900 }] }], [], () => null, 4) // 'a lot of the plan is not on the shelf any more'
+ */
 export function stockFault(
   layout: Layout,
   lots: readonly LaneLot[],

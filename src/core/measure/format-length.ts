@@ -14,7 +14,12 @@ const ROUND: Record<Rounding, (value: number) => number> = {
   down: (value) => Math.floor(value + 1e-6),
 };
 
-/** A length in millimetres with at most one decimal: `165 mm`, `4.9 mm`. */
+/**
+ * A length in millimetres with at most one decimal: `165 mm`, `4.9 mm`.
+ *
+ * @example
+ * formatMm(165.125) // '165.1 mm'
+ */
 export function formatMm(mm: number): string {
   return `${Number(mm.toFixed(1))} mm`;
 }
@@ -24,6 +29,10 @@ export function formatMm(mm: number): string {
  *
  * @param mm millimetres, zero or more
  * @param rounding `up` for lengths to cut, where rounding down would cut short; `down` for what is there
+ *
+ * @example
+ * formatLength(165.1, 'cm') // '16.5 cm'
+ * formatLength(165.1, 'in') // '6 ½ in'
  */
 export function formatLength(mm: number, units: Units, rounding: Rounding = 'nearest'): string {
   const round = ROUND[rounding];
@@ -34,7 +43,12 @@ export function formatLength(mm: number, units: Units, rounding: Rounding = 'nea
   return `${[whole || part === '' ? whole : '', part].filter((s) => s !== '').join(' ')} in`;
 }
 
-/** A total of cord: metres or yards with one decimal from two of them up, as a length below that. */
+/**
+ * A total of cord: metres or yards with one decimal from two of them up, as a length below that.
+ *
+ * @example
+ * formatTotal(12_340, 'cm') // '12.4 m'
+ */
 export function formatTotal(mm: number, units: Units, rounding: Rounding = 'up'): string {
   const [unit, name] = units === 'cm' ? [MM_PER.m, 'm'] : [MM_PER.yd, 'yd'];
   return mm < 2 * unit

@@ -20,6 +20,10 @@ export const HAND: Girth = { name: 'hand', min: 110, max: 360 };
  * (`16.5` is centimetres, `165` millimetres, `6½` inches); where two do, the unit must be written.
  *
  * @returns millimetres, or the problem and its position
+ *
+ * @example
+ * parseGirth('16.5', WRIST).value // { mm: 165, unit: 'cm' }
+ * parseGirth('42', WRIST).ok // false
  */
 export function parseGirth(text: string, girth: Girth): LengthReading {
   const reading = parseLength(text);

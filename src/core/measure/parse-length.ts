@@ -80,6 +80,10 @@ function dualStart(text: string, { end: at, unit }: Quantity): number | null {
  * @param text what was written
  * @param bare the unit of a number without one; millimetres unless said otherwise
  * @returns the length in millimetres (never rounded), or the problem and its position
+ *
+ * @example
+ * parseLength('16,5 cm').value // { mm: 165, unit: 'cm' }
+ * parseLength('16 cm wide').fault // { at: 6, problem: '“wide” is left over after the length' }
  */
 export function parseLength(text: string, bare: Unit = 'mm'): LengthReading {
   const start = skipSpace(text, 0);

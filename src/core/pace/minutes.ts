@@ -5,7 +5,12 @@ import type { Figures, Skill } from '../studio';
 /** The first half knots of a piece are slower than the rest: this many. */
 const LEARNING = 6;
 
-/** Minutes a seat works at its piece, from first fold to last end; an estimate, rounded up to whole minutes. */
+/**
+ * Minutes a seat works at its piece, from first fold to last end; an estimate, rounded up to whole minutes.
+ *
+ * @example
+ * workingMinutes(piece, fit, 'new', figures) > workingMinutes(piece, fit, 'fluent', figures) // true
+ */
 export function workingMinutes(piece: Piece, fit: Fit, skill: Skill, figures: Figures): number {
   const perHalfKnot = {
     new: figures.half_knot_new,

@@ -50,11 +50,21 @@ export const HardwareSchema = Type.Object(
 );
 export type Hardware = Static<typeof HardwareSchema>;
 
-/** The size a bead or button goes by, mm: a tube's or charm's length, the diameter of anything else. */
+/**
+ * The size a bead or button goes by, mm: a tube's or charm's length, the diameter of anything else.
+ *
+ * @example
+ * sizeOf(catalogue.hardware['bead-8']) // 8
+ */
 export const sizeOf = ({ kind, length_mm, width_mm }: Hardware): number =>
   kind === 'tube' || kind === 'charm' ? length_mm : width_mm;
 
-/** The same bead, button or charm in another size, in proportion; of a tube only its length. The hole stays. */
+/**
+ * The same bead, button or charm in another size, in proportion; of a tube only its length. The hole stays.
+ *
+ * @example
+ * sizeOf(resized(catalogue.hardware['bead-8'], 10)) // 10
+ */
 export function resized(hardware: Hardware, mm: number): Hardware {
   const size = sizeOf(hardware);
   if (size === mm || size === 0) return hardware;

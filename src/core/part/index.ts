@@ -27,7 +27,7 @@ import { slipLoop } from './slip-loop';
 import { throughBead } from './through-bead';
 import { tieMiddle } from './tie-middle';
 import { tieTail } from './tie-tail';
-import { transition } from './transition';
+import { transition } from './wrapped-transition';
 import { tuckJoin } from './tuck-join';
 import { tuckedEnd } from './tucked-end';
 import type { Part } from './part';

@@ -3,7 +3,12 @@ import type { Part } from './part';
 /** How carefully a part is to be made: with heat at the station, with glue, with a blade or needle, or with bare hands. */
 export type SafetyClass = 'heat' | 'glue' | 'sharp' | 'hands';
 
-/** A part's class, from what it is made with: the gravest counts. */
+/**
+ * A part's class, from what it is made with: the gravest counts.
+ *
+ * @example
+ * safetyClass({ withoutHeat: 'woven-end', tools: [] }) // 'heat'
+ */
 export function safetyClass({ withoutHeat, tools }: Part): SafetyClass {
   if (withoutHeat !== undefined) return 'heat';
   if (tools.includes('glue')) return 'glue';

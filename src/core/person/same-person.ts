@@ -22,6 +22,10 @@ const OTHER_WRIST = 25;
 /**
  * What a list tells of somebody against what is known of a person of that name: whether something of it agrees, something speaks
  * against it, or nothing is told that could say. It is for a person to confirm in any case.
+ *
+ * @example
+ * sameAs({ age: 9, wrist_mm: 140 }, { age: 9, wrist_mm: 142 }) // 'agrees'
+ * sameAs({ age: 9, wrist_mm: 140 }, { age: 40, wrist_mm: null }) // 'differs'
  */
 export function sameAs(
   known: Pick<KnownPerson, 'age' | 'wrist_mm'>,

@@ -13,8 +13,20 @@ export class Problem extends Error {
   }
 }
 
+/**
+ * That there is no such thing, or none any more.
+ *
+ * @example
+ * notFound('session').status // 404
+ */
 export const notFound = (what: string): Problem =>
   new Problem(404, 'not-found', `There is no such ${what}; it may have been deleted.`);
 
+/**
+ * That somebody else changed it since; `current` is what stands now.
+ *
+ * @example
+ * stale('seat', { version: 2 }).more.current.version // 2
+ */
 export const stale = (what: string, current: unknown): Problem =>
   new Problem(409, 'stale', `Someone else changed this ${what} since you opened it.`, { current });

@@ -9,7 +9,13 @@ export interface Catalogue {
   readonly hardware: Readonly<Record<string, Hardware>>;
 }
 
-/** What a table has under a name of its own; never what every object answers to by itself. */
+/**
+ * What a table has under a name of its own; never what every object answers to by itself.
+ *
+ * @example
+ * lookUp({ a: 1 }, 'a') // 1
+ * lookUp({ a: 1 }, 'constructor') // undefined
+ */
 export const lookUp = <T>(table: Readonly<Record<string, T>>, name: string): T | undefined =>
   Object.hasOwn(table, name) ? table[name] : undefined;
 

@@ -49,6 +49,10 @@ function checkStep(step: LegStep, project: Project, at: string): Fault | null {
  * of its band has cord in it.
  *
  * @returns the first fault with its JSON pointer, or null
+ *
+ * @example
+ * checkProject(catalogue.projects['band-buckle'], catalogue) // null
+ * checkProject({ ...catalogue.projects['band-buckle'], layout: [] }, catalogue).at // '/layout'
  */
 export function checkProject(project: Project, catalogue: Pick<Catalogue, 'cords' | 'hardware'>): Fault | null {
   const hardware = project.hardware.map(({ id }) => id);

@@ -84,9 +84,20 @@ export interface Piece {
   readonly messages: readonly Message[];
 }
 
+/**
+ * Whether a stretch of the band is a section, which repeats, and not a part.
+ *
+ * @example
+ * piece.layout.map(isSection) // [false, true, false]
+ */
 export const isSection = (item: PieceSection | PiecePart): item is PieceSection => 'runs' in item;
 
-/** What a part is made in, for a leg of this cord; `inner` where the fitted ring is known. */
+/**
+ * What a part is made in, for a leg of this cord; `inner` where the fitted ring is known.
+ *
+ * @example
+ * inCord(Object.values(piece.parts)[0].base, satin).d === workedDiameter(satin) // true
+ */
 export const inCord = (base: PiecePart['base'], cord: Cord, inner = base.inner): PartContext => ({
   // Field by field: a spread here is the slowest line of sizing a room.
   strands: base.strands,

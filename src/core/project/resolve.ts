@@ -19,6 +19,9 @@ function makerOf(part: string, cords: readonly PieceCord[]): Cord | undefined {
  *
  * @throws when a slug is not in the catalogue, or a project names something it has not; documents are checked for that where
  * they come in
+ *
+ * @example
+ * resolvePiece(pieceRequest(ada, figures), catalogue, figures).project.slug // 'band-buckle'
  */
 export function resolvePiece(request: PieceRequest, catalogue: Catalogue, figures: Figures): Piece {
   const project = entry(catalogue.projects, request.project);

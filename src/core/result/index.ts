@@ -2,7 +2,19 @@
 export type Result<Value, Why = string> =
   { readonly ok: true; readonly value: Value } | { readonly ok: false; readonly fault: Why };
 
+/**
+ * It was done: with what came of it.
+ *
+ * @example
+ * done(3) // { ok: true, value: 3 }
+ */
 export const done = <Value>(value: Value): { readonly ok: true; readonly value: Value } => ({ ok: true, value });
+/**
+ * It was not: with what keeps it from being done.
+ *
+ * @example
+ * not('too short') // { ok: false, fault: 'too short' }
+ */
 export const not = <Why>(fault: Why): { readonly ok: false; readonly fault: Why } => ({ ok: false, fault });
 
 /** What is wrong in a document, in words that say what would do, and where, as a JSON pointer. */

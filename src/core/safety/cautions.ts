@@ -1,4 +1,9 @@
-/** The usual cautions for a room, as said on screen and on paper, by what the session's pieces involve. */
+/**
+ * The usual cautions for a room, as said on screen and on paper, by what the session's pieces involve.
+ *
+ * @example
+ * cautions({ flame: true, glue: false, neckLoop: false, children: false }).length > cautions({ flame: false, glue: false, neckLoop: false, children: false }).length // true
+ */
 export function cautions(session: {
   readonly flame: boolean;
   readonly glue: boolean;

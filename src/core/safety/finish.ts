@@ -13,6 +13,9 @@ export interface FinishRuling {
  * @param wanted the seat's choice; undefined leaves it to the rule
  * @param cords every cord with an end to finish
  * @param age years, or null when not known
+ *
+ * @example
+ * ruleFinish(true, [satin], 8, figures).flame // false
  */
 export function ruleFinish(
   wanted: boolean | undefined,

@@ -2,7 +2,12 @@ import { isSynthetic, type Cord } from '../cord';
 import type { Hardware } from '../part';
 import type { Avoid, Figures, Loop, Message } from '../studio';
 
-/** What the wearer's age and skin say about the materials of a piece. */
+/**
+ * What the wearer's age and skin say about the materials of a piece.
+ *
+ * @example
+ * checkWearer({ age: 8, avoid: ['synthetic'] }, { cords: [satin], hardware: [], loop: null }, figures).map(({ code }) => code) // ['synthetic']
+ */
 export function checkWearer(
   wearer: { readonly age: number | null; readonly avoid: readonly Avoid[] },
   piece: { readonly cords: readonly Cord[]; readonly hardware: readonly Hardware[]; readonly loop: Loop | null },
@@ -26,7 +31,13 @@ export function checkWearer(
   return messages;
 }
 
-/** Whether a neck loop must open under load for this wearer. An unknown age counts as below the limit. */
+/**
+ * Whether a neck loop must open under load for this wearer. An unknown age counts as below the limit.
+ *
+ * @example
+ * needsBreakaway('neck', 8, figures) // true
+ * needsBreakaway('wrist', 8, figures) // false
+ */
 export function needsBreakaway(loop: Loop | null, age: number | null, figures: Figures): boolean {
   return loop === 'neck' && (age === null || age < figures.neck_age);
 }

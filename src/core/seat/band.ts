@@ -8,7 +8,12 @@ export interface BandItem {
   readonly length: number;
 }
 
-/** The fitted band in order, from its start to its finish; empty where the seat has no fit. */
+/**
+ * The fitted band in order, from its start to its finish; empty where the seat has no fit.
+ *
+ * @example
+ * bandOf(plan).map(({ from }) => from >= 0).length === piece.layout.length // true
+ */
 export function bandOf({ piece, fit }: SeatPlan): BandItem[] {
   if (!piece || !fit) return [];
   let from = 0;

@@ -17,7 +17,12 @@ export interface CutGroup {
   readonly total_mm: number;
 }
 
-/** A session's cuts by cord and colour, long ones first, so that a spool's end is used up by the short ones. */
+/**
+ * A session's cuts by cord and colour, long ones first, so that a spool's end is used up by the short ones.
+ *
+ * @example
+ * cutList([plan, plan])[0].lines.map(({ seat }) => seat) // [1, 2]
+ */
 export function cutList(plans: readonly SeatPlan[]): CutGroup[] {
   const groups = new Map<string, CutLine[]>();
   plans.forEach((plan, i) => {

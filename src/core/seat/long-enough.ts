@@ -1,6 +1,7 @@
 import { stockFor } from '../measure';
 import type { Catalogue } from '../project';
 import type { Figures, Role } from '../studio';
+import { exampleSeat } from './example-seat';
 import { planSeat } from './plan-seat';
 
 /** A strand that some project would be cut from a cord: what an offcut is long enough for. */
@@ -17,26 +18,20 @@ export interface PieceLength {
 /**
  * What the strands of every project would be cut to in one cord, each in turn made of it and the rest as the project starts, for
  * an adult's wrist, steady hands and easy ease, cut by measure. Shortest first; a project that cannot be made so is left out.
+ *
+ * @example
+ * pieceLengths('satin-2', catalogue, figures).every(({ mm }, i, all) => i === 0 || mm >= all[i - 1].mm) // true
  */
 export function pieceLengths(cord: string, catalogue: Catalogue, figures: Figures): PieceLength[] {
   return Object.values(catalogue.projects)
     .flatMap((project) =>
       [...new Set(project.cords.map(({ role }) => role))].flatMap((role): PieceLength[] => {
         const plan = planSeat(
-          {
-            label: '',
-            size: project.sizing.by === 'wrist' ? { wrist: figures.wrist_adult } : null,
-            estimated: false,
-            hand: null,
+          exampleSeat(project, {
             age: null,
-            skill: 'steady',
-            ease: 'easy',
-            avoid: [],
-            project: project.slug,
-            options: {},
             cords: { [role]: { cord } },
-            school: 'measured',
-          },
+            ...(project.sizing.by === 'wrist' && { size: { wrist: figures.wrist_adult } }),
+          }),
           catalogue,
           figures,
         );

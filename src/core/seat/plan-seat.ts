@@ -23,7 +23,12 @@ const missing = (code: string, text: string): Message => ({ level: 'error', code
 
 const wristOf = ({ size }: Seat): number | null => (size && 'wrist' in size ? size.wrist : null);
 
-/** What a seat asks for of its piece; what nobody measured is an adult's, until it is known. */
+/**
+ * What a seat asks for of its piece; what nobody measured is an adult's, until it is known.
+ *
+ * @example
+ * pieceRequest(ada, figures).project // 'band-buckle'
+ */
 export function pieceRequest(seat: Seat & { readonly project: string }, figures: Figures): PieceRequest {
   const { project, options, cords, age, avoid, size, ease } = seat;
   const hand = seat.hand ?? estimateHand(wristOf(seat) ?? figures.wrist_adult, figures);
@@ -98,6 +103,9 @@ export function reckonSeat(seat: Seat, catalogue: Catalogue, figures: Figures, g
 /**
  * Plans one seat: piece, fit, cuts by the seat's school, kit items, minutes and messages. A seat whose project cannot be reckoned says
  * so, and leaves the others of its session alone.
+ *
+ * @example
+ * planSeat({ ...ada, size: null }, catalogue, figures).messages.map(({ code }) => code) // ['no-wrist']
  */
 export function planSeat(seat: Seat, catalogue: Catalogue, figures: Figures, group?: Group): SeatPlan {
   try {

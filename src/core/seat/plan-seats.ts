@@ -18,6 +18,9 @@ const MOST = 4000;
 /**
  * Plans the seats of a session. A seat that asks for the same as one planned before, of the same documents and with the same
  * figures, is not reckoned again.
+ *
+ * @example
+ * planSeats([ada, ada], catalogue, figures).length // 2
  */
 export function planSeats(
   seats: readonly Seat[],

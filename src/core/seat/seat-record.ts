@@ -85,7 +85,12 @@ export interface SeatRecord extends Required<SeatChanges> {
   readonly person_version: number;
 }
 
-/** The key of an older revision of a project in a session's catalogue, beside the newest under its slug. */
+/**
+ * The key of an older revision of a project in a session's catalogue, beside the newest under its slug.
+ *
+ * @example
+ * revisionKey('band-buckle', 3) // 'band-buckle@3'
+ */
 export const revisionKey = (slug: string, revision: number): string => `${slug}@${revision}`;
 
 /**
@@ -98,7 +103,12 @@ function projectKey({ project, project_revision }: SeatRecord, projects: Catalog
   return newest === project_revision ? project : revisionKey(project, project_revision);
 }
 
-/** A stored seat as the reckoning takes it: with the revision of its project that it was planned with. */
+/**
+ * A stored seat as the reckoning takes it: with the revision of its project that it was planned with.
+ *
+ * @example
+ * seatOf(view.seats[0], 'measured', catalogue.projects).size // { wrist: 165 }
+ */
 export function seatOf(record: SeatRecord, school: Seat['school'], projects: Catalogue['projects']): Seat {
   const { wrist_mm, band_mm } = record;
   return {

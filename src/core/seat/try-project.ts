@@ -1,6 +1,7 @@
 import type { Catalogue, Options, Project } from '../project';
 import type { Fault } from '../result';
 import { LOOPS, type Figures } from '../studio';
+import { exampleSeat } from './example-seat';
 import { reckonSeat } from './plan-seat';
 
 /** A child's, a usual and a large wrist, mm. */
@@ -28,6 +29,9 @@ function waysOf({ options }: Project): Options[] {
  * saved, for every page that lists it would meet it.
  *
  * @returns the fault, or null where every way of it can be planned
+ *
+ * @example
+ * tryProject(catalogue.projects['fob-ring'], catalogue, figures) // null
  */
 export function tryProject(project: Project, catalogue: Catalogue, figures: Figures): Fault | null {
   const own = { ...catalogue, projects: { ...catalogue.projects, [project.slug]: project } };
@@ -37,20 +41,7 @@ export function tryProject(project: Project, catalogue: Catalogue, figures: Figu
       .map(([name, value]) => `${name} ${String(value)}`)
       .join(', ');
     for (const wrist of wrists) {
-      const seat = {
-        label: project.name,
-        size: wrist === null ? null : { wrist },
-        estimated: false,
-        hand: null,
-        age: 30,
-        skill: 'steady' as const,
-        ease: 'easy' as const,
-        avoid: [],
-        project: project.slug,
-        options,
-        cords: {},
-        school: 'measured' as const,
-      };
+      const seat = exampleSeat(project, { options, ...(wrist !== null && { size: { wrist } }) });
       const at = way === '' ? '' : ` with ${way}`;
       try {
         const { piece } = reckonSeat(seat, own, figures);

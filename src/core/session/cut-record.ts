@@ -37,7 +37,12 @@ export interface CutRecord {
   readonly seats: readonly SeatCut[];
 }
 
-/** The lengths of a session as they were cut. */
+/**
+ * The lengths of a session as they were cut.
+ *
+ * @example
+ * cutsDone(cutNow(view, planSession(view), '2030-05-04')).length // 2
+ */
 export const cutsDone = ({ seats }: CutRecord): CutDone[] =>
   cutsNow(seats.map(({ seat, label, plan }) => ({ id: seat, plan: { ...plan, label } })));
 
@@ -121,7 +126,12 @@ function documentsOf({ piece }: SeatPlan, { hardware }: Catalogue): { cords: Cor
   };
 }
 
-/** What a session was cut to, without anything of a person: their name, size and age. The lengths stay. */
+/**
+ * What a session was cut to, without anything of a person: their name, size and age. The lengths stay.
+ *
+ * @example
+ * withoutPerson(cutNow(view, planSession(view), '2030-05-04'), view.seats[0].person_id, 'Forgotten').seats[0].label // 'Forgotten'
+ */
 export function withoutPerson(record: CutRecord, person: string, name: string): CutRecord {
   return {
     ...record,

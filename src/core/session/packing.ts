@@ -32,7 +32,12 @@ export interface Bag {
   readonly card: string;
 }
 
-/** The ticks of a bag that are of something else than is in it now. */
+/**
+ * The ticks of a bag that are of something else than is in it now.
+ *
+ * @example
+ * outdatedTicks({ seat: 's', card: 's/card', lines: [{ id: 's/a' }] }, ['s/a', 's/b']) // ['s/b']
+ */
 export const outdatedTicks = (bag: Bag, ticks: readonly string[]): string[] => {
   const own = new Set([bag.card, ...bag.lines.map((line) => line.id)]);
   return ticks.filter((tick) => tick.startsWith(`${bag.seat}/`) && !own.has(tick));
@@ -56,7 +61,12 @@ function stepsOf({ plan }: SeatWithPlan): string[] {
   );
 }
 
-/** Who of some seats is a child: below the studio's age for heat. Nobody is taken for one whose age is not known. */
+/**
+ * Who of some seats is a child: below the studio's age for heat. Nobody is taken for one whose age is not known.
+ *
+ * @example
+ * childrenOf([{ id: 's', age: 8 }], figures)('s') // true
+ */
 export function childrenOf(
   seats: readonly Pick<SeatRecord, 'id' | 'age'>[],
   figures: Figures,
@@ -65,7 +75,12 @@ export function childrenOf(
   return (seat) => (ages.get(seat) ?? Infinity) < figures.flame_age;
 }
 
-/** Everything a session's kits are packed from; `isChild` says whose bag carries the cautions for children. */
+/**
+ * Everything a session's kits are packed from; `isChild` says whose bag carries the cautions for children.
+ *
+ * @example
+ * packingOf(planSession(view).seats, figures).bags.map(({ number, label }) => [number, label]) // [[1, 'Ada'], [2, 'Bo']]
+ */
 export function packingOf(
   seats: readonly SeatWithPlan[],
   figures: Figures,

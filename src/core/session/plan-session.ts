@@ -22,6 +22,9 @@ export interface SessionPlan {
 /**
  * Plans a session: what is cut stands as it was cut, everything else follows the studio as it is now. The one way to a session's
  * lengths, for every screen, paper, reservation and outlook.
+ *
+ * @example
+ * planSession(view).seats.map(({ plan: { label }, kept }) => [label, kept]) // [['Ada', false], ['Bo', false]]
  */
 export function planSession({ session, seats, studio: { settings, catalogue } }: WholeSession): SessionPlan {
   const asked = seats.map((record) => seatOf(record, session.school ?? settings.school, catalogue.projects));
@@ -48,7 +51,12 @@ export function planSession({ session, seats, studio: { settings, catalogue } }:
   };
 }
 
-/** A session's cords as they are cut now, to be kept. */
+/**
+ * A session's cords as they are cut now, to be kept.
+ *
+ * @example
+ * cutNow(view, planSession(view), '2030-05-04').seats.map(({ label }) => label) // ['Ada', 'Bo']
+ */
 export function cutNow(whole: WholeSession, plan: SessionPlan, on: string): CutRecord {
   const { session, studio } = whole;
   const { settings, catalogue } = studio;

@@ -78,6 +78,9 @@ function projectChanges(seats: readonly PlannedSeat[], was: ReadonlyMap<string, 
  * A session's lengths by the studio as it was, against what it is now; null where no length of a seat that is not cut moved.
  *
  * @param before settings and catalogue as they were when note was last taken
+ *
+ * @example
+ * changesSince(view, view.studio) // null
  */
 export function changesSince(
   whole: WholeSession,

@@ -4,7 +4,6 @@ export { weigh, type Weighing } from './weigh';
 export { levelsOf, type Level } from './levels';
 export { outlook, type Coming, type Need, type Outlook, type OutlookLine, type Stock } from './outlook';
 export {
-  AmountSchema,
   KeySchema,
   LeftoverSchema,
   LotLabelSchema,

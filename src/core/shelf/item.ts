@@ -32,11 +32,34 @@ export const ItemSchema = Type.Object(
 );
 export type Item = Static<typeof ItemSchema>;
 
+/**
+ * What an item is, from its id.
+ *
+ * @example
+ * kindOf('cord/satin-2/race') // 'cord'
+ */
 export const kindOf = (item: string): ItemKind => item.split('/')[0] as ItemKind;
+/**
+ * The id of a cord in a colour.
+ *
+ * @example
+ * cordItem('satin-2', 'race') // 'cord/satin-2/race'
+ */
 export const cordItem = (cord: string, colour: string): string => `cord/${cord}/${colour}`;
+/**
+ * The id of a piece of hardware.
+ *
+ * @example
+ * hardwareItem('split-ring-25') // 'hardware/split-ring-25'
+ */
 export const hardwareItem = (slug: string): string => `hardware/${slug}`;
 
-/** The id of a consumable or tool by its name. */
+/**
+ * The id of a consumable or tool by its name.
+ *
+ * @example
+ * namedItem('tool', 'Small lighter') // 'tool/small-lighter'
+ */
 export const namedItem = (kind: 'consumable' | 'tool', name: string): string =>
   `${kind}/${
     name
@@ -47,13 +70,24 @@ export const namedItem = (kind: 'consumable' | 'tool', name: string): string =>
       .slice(0, 100) || 'unnamed'
   }`;
 
-/** The cord and colour of a cord's item, null for anything else. */
+/**
+ * The cord and colour of a cord's item, null for anything else.
+ *
+ * @example
+ * cordOf('cord/satin-2/race') // { cord: 'satin-2', colour: 'race' }
+ * cordOf('hardware/split-ring-25') // null
+ */
 export function cordOf(item: string): { readonly cord: string; readonly colour: string } | null {
   const [kind, cord, colour] = item.split('/');
   return kind === 'cord' && cord && colour ? { cord, colour } : null;
 }
 
-/** An item as it starts: with a name, and nothing known of how it is bought. */
+/**
+ * An item as it starts: with a name, and nothing known of how it is bought.
+ *
+ * @example
+ * newItem('hardware/split-ring-25', 'Split ring 25 mm').name // 'Split ring 25 mm'
+ */
 export const newItem = (id: string, name: string): Item => ({
   id,
   name,
@@ -77,6 +111,9 @@ const DENSITY: Record<Cord['fibre'], number> = {
  * times the fibre's density. An estimate, good to a third; weighing a measured length replaces it.
  *
  * @param fill share of the round that is fibre, a studio's figure
+ *
+ * @example
+ * estimateMass(satin, 0.7) > estimateMass({ ...satin, diameter_mm: 1 }, 0.7) // true
  */
 export function estimateMass(cord: Cord, fill: number): number {
   const area = (Math.PI / 4) * cord.diameter_mm ** 2;

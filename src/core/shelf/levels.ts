@@ -11,6 +11,9 @@ export interface Level {
 /**
  * The level of an item over the days ahead: what is on hand, less what each session needs, plus what is delivered. By amount alone:
  * whether the pieces of a cord are long enough, the outlook's lines say.
+ *
+ * @example
+ * levelsOf(5000, [], [{ due: '2030-05-04', amount: 30_000, pack: 30_000 }]) // [{ on: '2030-05-04', by: null, level: 35000 }]
  */
 export function levelsOf(hand: number, lines: readonly OutlookLine[], coming: readonly Coming[]): Level[] {
   const events = [

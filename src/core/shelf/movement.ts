@@ -31,6 +31,10 @@ const changed = (hand: number, held: number): Result<Change> => done({ hand, hel
 /**
  * What a movement changes, or why it cannot be. Amounts in the lot's unit, whole and over 0; of a count, what was counted.
  * A session's issue takes what it reserved first; what others reserved is never touched.
+ *
+ * @example
+ * move('issue', 40, { hand: 100, held: 60, mine: 60 }).value // { hand: -40, held: -40 }
+ * move('issue', 50, { hand: 100, held: 60, mine: 0 }).fault // '40 free of 100'
  */
 export function move(
   kind: Exclude<MovementKind, 'undo'>,

@@ -85,6 +85,9 @@ function packsFor(lengths: readonly number[], pack: number): number | null {
  * one piece: what is long enough in sum and too short in pieces is missing all the same.
  *
  * @param buying pack (in the item's unit), price of a pack and lead days, where known
+ *
+ * @example
+ * outlook({ free: 100, lengths: [], comesBack: false }, [{ session: 's', title: '', on: '2030-05-04', item: 'hardware/split-ring-25', amount: 120, lengths: [], reserved: 0 }], [], { pack: 50, price: 900, lead_days: 3 }).short_on // '2030-05-04'
  */
 export function outlook(
   stock: Stock,

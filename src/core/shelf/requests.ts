@@ -11,7 +11,7 @@ const BY_HAND = ['issue', 'return', 'waste', 'count'] as const;
 /** Sent with everything that is booked, so that what is sent twice is booked once. */
 export const KeySchema = Type.String({ format: 'uuid' });
 /** Millimetres or pieces that come in or go out. */
-export const AmountSchema = Type.Integer({ minimum: 1, maximum: 100_000_000 });
+const AmountSchema = Type.Integer({ minimum: 1, maximum: 100_000_000 });
 export const PlaceSchema = Type.String({ maxLength: 80 });
 const Note = Type.String({ maxLength: 200 });
 /** Grams of an empty spool. */

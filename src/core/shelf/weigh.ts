@@ -17,6 +17,9 @@ export interface Weighing {
  * @param step the scale's smallest step, grams
  * @param doubt how far off the mass may be, as a share of it: 0 where it was weighed well
  * @returns the length, or why it cannot be
+ *
+ * @example
+ * weigh(105, 62, 6.8, 0.5, 0.02).value // { mm: 6323, off_mm: 200 }
  */
 export function weigh(gross: number, tare: number, mass: number, step: number, doubt: number): Result<Weighing> {
   const net = gross - tare;

@@ -9,6 +9,9 @@ export interface Bundle {
  * The smallest circle round n ≤ 6 equal circles in a ring is (1 + 1 ÷ sin(π ÷ n)) ÷ 2 diameters in radius (for one, half).
  *
  * @param diameter of a strand, in any unit; the answer is in the same
+ *
+ * @example
+ * bundle(1, 2) // { places: [[0, 0]], radius: 1 }
  */
 export function bundle(strands: number, diameter: number): Bundle {
   if (strands <= 1) return { places: [[0, 0]], radius: diameter / 2 };

@@ -51,7 +51,12 @@ export function measureGeometry(geometry: StitchGeometry): StitchMeasure {
 
 const known = new Map<string, StitchMeasure>();
 
-/** A stitch around something, measured; remembered, since a session has few combinations and many seats. */
+/**
+ * A stitch around something, measured; remembered, since a session has few combinations and many seats.
+ *
+ * @example
+ * measureStitch(STITCHES['square-knot'], piece.layout.find(isSection).runs[0].around).pitch > 0 // true
+ */
 export function measureStitch(stitch: Stitch, around: Around): StitchMeasure {
   const beads = (around.beads ?? []).map((bead) => `${bead.length.toFixed(3)}×${bead.width.toFixed(3)}`).join();
   const key = `${stitch.slug}|${around.strands}|${around.diameter.toFixed(4)}|${beads}`;

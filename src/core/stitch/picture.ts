@@ -42,6 +42,9 @@ function whole(
  * @param side the back is the front turned over its long edge
  * @param samples points to each stretch between two control points: fewer for small pictures
  * @param reached for a step of the tying: how far each working strand has come, as a share
+ *
+ * @example
+ * pictureOf(STITCHES['square-knot'].geometry({ strands: 2, width: 2, thickness: 1 }), 2, 'front').length > 0 // true
  */
 export function pictureOf(
   geometry: StitchGeometry,
@@ -79,7 +82,12 @@ export function pictureOf(
     );
 }
 
-/** Every bead of so many divisions, as seen from this side. */
+/**
+ * Every bead of so many divisions, as seen from this side.
+ *
+ * @example
+ * beadsOf(STITCHES['square-knot'].geometry({ strands: 2, width: 2, thickness: 1 }), 2, 'front') // []
+ */
 export function beadsOf(geometry: StitchGeometry, divisions: number, side: 'front' | 'back'): BeadPlace[] {
   const facing = side === 'front' ? 1 : -1;
   return Array.from({ length: Math.floor(divisions / geometry.divisions) }, (_, k) =>

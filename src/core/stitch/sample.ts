@@ -22,6 +22,9 @@ function spline(a: number, b: number, c: number, d: number, t: number): number {
  * @param path control points, in worked diameters
  * @param pitch band length of the repeat, in worked diameters
  * @param samples points to each stretch between control points
+ *
+ * @example
+ * samplePath({ strand: 'a', points: [[0, 0, 0], [0, 1, 0]] }, 1).length > 2 // true
  */
 export function samplePath(path: StrandPath, pitch: number, samples = SAMPLES): Point[] {
   const out: Point[] = [];
@@ -46,7 +49,12 @@ export function samplePath(path: StrandPath, pitch: number, samples = SAMPLES): 
   return out;
 }
 
-/** Length of a sampled centre line, in the unit of its points. */
+/**
+ * Length of a sampled centre line, in the unit of its points.
+ *
+ * @example
+ * lengthOf([[0, 0, 0], [3, 4, 0]]) // 5
+ */
 export function lengthOf(points: readonly Point[]): number {
   let sum = 0;
   for (let i = 1; i < points.length; i++) {

@@ -1,6 +1,11 @@
 import { Type } from '@sinclair/typebox';
 
-/** Or null, where there is none. */
+/**
+ * Or null, where there is none.
+ *
+ * @example
+ * orNull(NameSchema).anyOf.length // 2
+ */
 export const orNull = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) =>
   Type.Union([schema, Type.Null()]);
 /** A day that a workshop may be held or a wrist taken on. */

@@ -2,7 +2,7 @@ import type { Skill } from '../../core/studio';
 import { phraseOf } from './columns';
 import { isHeading } from './words/line-words';
 import type { Findings } from './findings';
-import { STRONG_SKILL } from './read-stretch';
+import { STRONG_SKILL } from './words/patterns';
 import type { Above } from './seat-of';
 import { wordsIn, type Phrases } from './words/vocabulary';
 

@@ -1,32 +1,23 @@
 import type { Findings } from './findings';
-import { ageAt, girthAt, GUESS, S, schoolYearAt } from './words/measures';
+import { ageAt, girthAt, schoolYearAt } from './words/measures';
 import { UNKNOWN } from './words/line-words';
 import type { SpanKind } from './roster-line';
+import {
+  CONTACT,
+  HAND,
+  WRIST,
+  LOOP,
+  LANYARD,
+  WRAPS,
+  WRAP_WORDS,
+  GUESSED,
+  GLYPH,
+  STRONG_SKILL,
+  NUMBERED,
+} from './words/patterns';
+import { endsField, separates, spells } from './words/phrases';
 import { matchAt, tokensOf, type Token } from './words/tokens';
 import { wordsIn, type Meaning, type Phrases } from './words/vocabulary';
-
-/** Addresses, numbers to call, money, hours and days: of a person, but not of a seat. */
-const CONTACT =
-  /[\p{L}\d._%+-]{1,64}@[\p{L}\d.-]{1,80}|https?:\/\/\S{1,200}|\+?\d(?:[ -]?\d){8,14}(?!\s?(?:cm|mm|in))|[£$€]\s?\d{1,5}(?:[.,]\d{2})?|\d{1,2}[:.]\d{2}\s?(?:am|pm)?(?=[\s,;.\])]|$)(?<!\d[.]\d{2})|\d{1,2}\/\d{1,2}\/\d{2,4}|\d{4}-\d{2}-\d{2}/iuy;
-const HAND = new RegExp(`hand(?:s|${S}(?:girth|size|width|circ(?:umference)?\\.?|measures|is))?${S}[:=]?${S}`, 'iuy');
-const WRIST = new RegExp(`wrist(?:s|${S}(?:size|girth|circ(?:umference)?\\.?|measures|is))?${S}[:=]?${S}`, 'iuy');
-const LOOP = /(neck|wrist|finger)[ -](?:loop|lanyard)s?(?!\p{L})/iuy;
-const LANYARD = /lanyards?(?!\p{L})/iuy;
-const WRAPS = /(?:(\d)|(single|double|triple|two|three|four))[ -]?(?:x )?wraps?(?!\p{L})|wraps?[ :]{1,2}(\d)(?!\d)/iuy;
-const WRAP_WORDS: Readonly<Record<string, number>> = { single: 1, double: 2, two: 2, triple: 3, three: 3, four: 4 };
-const GUESSED = new RegExp(`${GUESS}${S}[\\d¼½¾]`, 'iuy');
-const GLYPH = /^[¼½¾⅓⅔⅛⅜⅝⅞]$/;
-
-/** Words that say a skill wherever they stand; any other does only where it stands alone. */
-export const STRONG_SKILL = new Set(
-  'beginner beginners novice newbie newcomer steady fluent experienced advanced intermediate expert confident improver skilled'.split(
-    ' ',
-  ),
-);
-
-/** People who are not named yet, and told apart by a number. */
-const NUMBERED =
-  /(?:^| )(?:guest|child|kid|adult|person|participant|maker|pupil|student|visitor|attendee|friend|sibling|parent|place|seat|boy|girl) {1,3}\d{1,2}$/iu;
 
 interface Ways {
   /** Whether the first words are a name unless something shows that they are not. */
@@ -60,12 +51,8 @@ export class Stretch {
     for (let i = 0; i < this.tokens.length;) {
       const token = this.tokens[i]!;
       const taken = this.separator(i) ?? this.special(token, i) ?? this.phrase(i);
-      if (taken === null) {
-        this.extend(token);
-        i += 1;
-        continue;
-      }
-      i = this.after(i, taken);
+      if (taken === null) this.extend(token);
+      i = this.after(i, taken ?? token.to);
     }
     this.endRun();
   }
@@ -103,17 +90,9 @@ export class Stretch {
 
   /** A mark between fields. */
   private separator(i: number): number | null {
-    const { text, from, to, kind } = this.tokens[i]!;
-    if (kind !== 'mark') return null;
-    const before = this.text[from - 1] ?? ' ';
-    const after = this.text[to] ?? ' ';
-    const spaced = /\s/.test(before) && /\s/.test(after);
-    const isOne =
-      /[,;|]/.test(text) ||
-      (/[-–—/•·+]/.test(text) && spaced) ||
-      (/[:–—]/.test(text) && /\s/.test(after)) ||
-      (text === '.' && /\s/.test(after) && !/\p{Lu}$/u.test(before) && !this.lead);
-    if (!isOne || (text === ',' && /\d/.test(before) && /\d/.test(after))) return null;
+    const token = this.tokens[i]!;
+    if (!separates(this.text, token, this.lead)) return null;
+    const { from, to } = token;
     this.endRun();
     this.lead = false;
     this.found.spans.push({ from, to, as: 'noise' });
@@ -135,7 +114,8 @@ export class Stretch {
       const loop = matchAt(LOOP, this.text, from);
       if (loop) {
         this.found.options.loop = loop[1]!.toLowerCase() as 'finger' | 'wrist' | 'neck';
-        if (/lanyard/i.test(loop[0])) this.project('fob-ring', from, from + loop[0].length, true);
+        if (/lanyard/i.test(loop[0]))
+          this.found.projects.push({ slug: 'fob-ring', from, to: from + loop[0].length, sure: true });
         return this.mark(from, from + loop[0].length, 'option');
       }
       if (matchAt(LANYARD, this.text, from) && !this.isLeadName(i)) {
@@ -221,34 +201,17 @@ export class Stretch {
     for (const { words, means } of this.ways.phrases.get(head ?? '') ??
       this.ways.phrases.get((head ?? '').replace(/s$/, '')) ??
       []) {
-      const to = this.spells(first.from, words);
+      const to = spells(this.text, first.from, words);
       if (to === null || !this.may(i, means, words, to)) continue;
       return this.take(means, first.from, to);
     }
     return null;
   }
 
-  /** Where some words end that are written from a place on, whatever marks stand between them; null where they are not. */
-  private spells(from: number, words: readonly string[]): number | null {
-    let at = from;
-    for (const [n, word] of words.entries()) {
-      if (n > 0) {
-        const gap = /^[ \u00a0&'’.\u2010\u2011-]{1,4}/.exec(this.text.slice(at, at + 5));
-        if (!gap) return null;
-        at += gap[0].length;
-      }
-      const own = this.text.slice(at, at + word.length);
-      if (own.toLowerCase() !== word) return null;
-      at += word.length;
-    }
-    if (this.text[at]?.toLowerCase() === 's' && !/s$/.test(words.at(-1)!)) at += 1;
-    return /[\p{L}\p{M}\d]/u.test(this.text[at] ?? ' ') ? null : at;
-  }
-
   /** Whether a phrase may stand here: not for the first words of a name, and weak ones only where they stand alone. */
   private may(i: number, means: Meaning, words: readonly string[], to: number): boolean {
     const first = this.tokens[i]!;
-    const alone = !this.run && this.endsField(to);
+    const alone = !this.run && endsField(this.text, to, this.ways.phrases);
     if (this.lead) {
       if (means.as === 'colour') return false;
       if (i === 0 || this.start === first.from)
@@ -260,28 +223,12 @@ export class Stretch {
     return true;
   }
 
-  /** Whether a field ends at a place: a mark, a number, the end, or another phrase that is sure. */
-  private endsField(to: number): boolean {
-    const rest = this.text.slice(to, to + 40);
-    const next = /^\s*(\S?)/.exec(rest)![1]!;
-    if (next === '' || /[,;|:/()\d!.–—-]/.test(next)) return true;
-    const token = tokensOf(this.text, to, Math.min(this.text.length, to + 40))[0];
-    return (
-      token !== undefined &&
-      (this.ways.phrases.has(token.lower) || /^(?:age|aged|about|approx|wrist|hand|please|and)$/.test(token.lower))
-    );
-  }
-
-  private project(slug: string, from: number, to: number, sure: boolean): void {
-    this.found.projects.push({ slug, from, to, sure });
-  }
-
   private take(means: Meaning, from: number, to: number): number {
     const text = this.text.slice(from, to);
     switch (means.as) {
       case 'project': {
         const led = this.lead && from === this.start;
-        this.project(means.slug, from, to, !led && means.strong);
+        this.found.projects.push({ slug: means.slug, from, to, sure: !led && means.strong });
         return this.mark(from, to, 'project');
       }
       case 'skill':

@@ -1,1 +1,2 @@
-export { sheetPdf, type Sheet, type SheetSection } from './sheet-pdf';
+export { sheetPdf } from './sheet-pdf';
+export type { Sheet, SheetCell, SheetColumn, SheetSection, SheetTable } from './sheet';

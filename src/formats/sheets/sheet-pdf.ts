@@ -1,34 +1,11 @@
 import type { PDFPage } from 'pdf-lib';
+import { cellOf, type Sheet, type SheetCell, type SheetTable } from './sheet';
 import { FAINT, INK, MM, newDocument, PAPER, widthOf, write, type Faces, type FontFiles } from '../pdf';
-
-/** A column of a sheet: its heading, its share of the width, and whether it is read from a metre away. */
-export interface SheetColumn {
-  readonly name: string;
-  readonly share: number;
-  readonly large?: boolean;
-}
-
-/** Rows under a heading. */
-export interface SheetSection {
-  readonly heading: string;
-  readonly columns: readonly SheetColumn[];
-  readonly rows: readonly (readonly string[])[];
-  /** Said under the rows. */
-  readonly after?: string;
-}
-
-/** A sheet for the table: what it is, where and when, its sections, and what has to be read at the end. */
-export interface Sheet {
-  readonly title: string;
-  readonly line: string;
-  /** Said in a frame before anything else. */
-  readonly warning?: string | null;
-  readonly sections: readonly SheetSection[];
-  readonly closing: readonly string[];
-}
 
 const MARGIN = 12;
 const ROW = 8.5;
+/** A further line of a row, millimetres. */
+const LINE = 5;
 /** Lengths are read from a metre away: no smaller than this, in points. */
 const LARGE = 15;
 
@@ -42,6 +19,16 @@ function wrapped(text: string, faces: Faces, size: number, width: number): strin
   }
   return lines;
 }
+
+/** What stands under the words of a cell, a line each. */
+const underOf = ({ also, under, ticks = [] }: SheetCell): string[] => [
+  ...[also, under].filter((words): words is string => Boolean(words)),
+  ...ticks.slice(1),
+];
+
+/** The words of a cell; of one that is ticked off, its first thing. */
+const wordsOf = ({ text, note, ticks = [] }: SheetCell): string =>
+  text ? `${text}${note ? ` (${note})` : ''}` : (ticks[0] ?? '');
 
 /** A sheet as a PDF, black on white, with as many pages as it takes; a row is never broken across two. */
 export async function sheetPdf(sheet: Sheet, paper: 'a4' | 'letter', files: FontFiles): Promise<Uint8Array> {
@@ -74,15 +61,24 @@ export async function sheetPdf(sheet: Sheet, paper: 'a4' | 'letter', files: Font
     }
   };
 
+  const [first = '', second = ''] = sheet.corner ?? [];
+  const beside = inner * 0.24;
+  const corner = (words: string): void => {
+    if (words) write(page, words, left + inner - Math.min(beside, widthOf(words, plain, 10)), y, 10, plain, beside);
+  };
+  const titled = sheet.corner ? inner - beside - 4 * MM : inner;
   down(8);
-  write(page, sheet.title, left, y, 18, bold, inner);
+  write(page, sheet.title, left, y, 18, bold, titled);
+  corner(first);
   down(6);
-  write(page, sheet.line, left, y, 10, plain, inner);
+  write(page, sheet.line, left, y, 10, plain, titled);
+  corner(second);
   down(2.5);
   line(1.2);
   if (sheet.warning) paragraph(sheet.warning, bold, 12);
+  if (sheet.sections.length === 0 && sheet.empty) paragraph(sheet.empty, plain, 11);
 
-  for (const { heading, columns, rows, after } of sheet.sections) {
+  const table = ({ heading, caption, columns, rows, after }: SheetTable): void => {
     const total = columns.reduce((sum, column) => sum + column.share, 0);
     const places = columns.map((column, i) => ({
       ...column,
@@ -96,25 +92,44 @@ export async function sheetPdf(sheet: Sheet, paper: 'a4' | 'letter', files: Font
       down(1.5);
       line(0.8);
     };
+    const title = [heading, caption].filter(Boolean).join(', ');
     // A heading stands over a row at least.
     if (y - (9 + 6.5 + ROW) * MM < (MARGIN + 6) * MM) turn();
     down(9);
-    head(heading);
+    head(title);
     for (const row of rows) {
-      if (y - ROW * MM < (MARGIN + 6) * MM) {
+      const cells = row.map(cellOf);
+      const more = Math.max(0, ...cells.map((cell) => underOf(cell).length)) * LINE;
+      if (y - (ROW + more) * MM < (MARGIN + 6) * MM) {
         turn();
         down(6);
-        head(`${heading}, continued`);
+        head(`${title}, continued`);
       }
-      down(ROW);
-      places.forEach(({ x, w, large }, i) =>
-        write(page, row[i] ?? '', x, y + 2 * MM, large ? LARGE : 10.5, large ? bold : plain, w),
-      );
+      const top = y - (ROW - 2) * MM;
+      down(ROW + more);
+      places.forEach(({ x, w, length, large = length }, i) => {
+        const cell = cells[i] ?? { text: '' };
+        write(page, wordsOf(cell), x, top, large ? LARGE : 10.5, large ? bold : plain, w);
+        underOf(cell).forEach((under, n) => write(page, under, x, top - (n + 1) * LINE * MM, 9, plain, w));
+      });
       line(0.3);
     }
     if (after) {
       down(4.5);
       write(page, after, left, y, 9, plain, inner);
+    }
+  };
+
+  for (const section of sheet.sections) {
+    if ('rows' in section) {
+      table(section);
+      continue;
+    }
+    down(9);
+    write(page, section.heading, left, y, 12, bold, inner);
+    for (const words of section.lines) {
+      down(1);
+      paragraph(words, plain, 10.5);
     }
   }
   if (sheet.closing.length > 0) {

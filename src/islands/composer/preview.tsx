@@ -1,9 +1,9 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { formatLength, WRIST, type Units } from '../../core/measure';
 import { lookUp, checkProject, type Catalogue, type Project } from '../../core/project';
-import { planSeat, type SeatPlan } from '../../core/seat';
+import { exampleSeat, planSeat, type SeatPlan } from '../../core/seat';
 import { SKILLS, type Settings, type Skill } from '../../core/studio';
-import { countOf } from '../../ui/words/count-of';
+import { countOf } from '../../core/fit';
 import { LengthField } from '../../ui/fields/length-field';
 import { Messages } from '../../ui/messages';
 import { Strip } from '../../ui/strip';
@@ -22,20 +22,7 @@ function planOf(
   if (fault) return `${fault.error} (${fault.at})`;
   const own = { ...catalogue, projects: { ...catalogue.projects, [project.slug]: project } };
   return planSeat(
-    {
-      label: project.name,
-      size: project.sizing.by === 'wrist' ? { wrist } : null,
-      estimated: false,
-      hand: null,
-      age: 30,
-      skill,
-      ease: 'easy',
-      avoid: [],
-      project: project.slug,
-      options: {},
-      cords: {},
-      school: settings.school,
-    },
+    exampleSeat(project, { skill, ...(project.sizing.by === 'wrist' && { size: { wrist } }) }, settings.school),
     own,
     settings.figures,
   );

@@ -130,7 +130,9 @@ describe('over every seat', () => {
         );
         const metric = parseGirth(`${((eighths * 25.4) / 8).toFixed(4)} mm`, WRIST);
         if (!inches.ok || !metric.ok) throw new Error('not read');
-        expect(total(seat({ size: { wrist: inches.value.mm } }))).toBe(total(seat({ size: { wrist: metric.value.mm } })));
+        expect(total(seat({ size: { wrist: inches.value.mm } }))).toBe(
+          total(seat({ size: { wrist: metric.value.mm } })),
+        );
       }),
     );
   });

@@ -1,24 +1,10 @@
 import { SHIPPED } from '../../../catalogue';
-import { planSeat, type Seat, type SeatPlan } from '../../../src/core/seat';
+import { exampleSeat, planSeat, type Seat, type SeatPlan } from '../../../src/core/seat';
 import { STARTING_FIGURES } from '../../../src/core/studio';
 
 /** A seat with nothing special about it, changed as a test needs. */
 export function seat(changes: Partial<Seat> = {}): Seat {
-  return {
-    label: 'Test',
-    size: { wrist: 168 },
-    estimated: false,
-    hand: null,
-    age: 31,
-    skill: 'steady',
-    ease: 'easy',
-    avoid: [],
-    project: 'band-buckle',
-    options: {},
-    cords: {},
-    school: 'measured',
-    ...changes,
-  };
+  return exampleSeat(SHIPPED.projects['band-buckle']!, { label: 'Test', size: { wrist: 168 }, age: 31, ...changes });
 }
 
 /** The seat planned with what ships. */

@@ -48,7 +48,12 @@ function changed(seat: SeatRecord, changes: SeatChanges): SeatRecord {
   return { ...seat, ...revision, ...changes, ...withWrist(changes, seat) };
 }
 
-/** The view as it will be once an operation is stored. */
+/**
+ * The view as it will be once an operation is stored.
+ *
+ * @example
+ * applyOperation(view, { kind: 'remove', id: view.seats[0].id }).seats.length // 1
+ */
 export function applyOperation(view: SessionView, operation: Operation): SessionView {
   switch (operation.kind) {
     case 'session':

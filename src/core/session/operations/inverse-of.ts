@@ -17,7 +17,12 @@ function changesBack(view: SessionView, id: string, changes: SeatChanges): SeatC
   return pick<SeatRecord>(seat, keys) as SeatChanges;
 }
 
-/** What takes an operation back, given the view before it; null for one that is not to be undone here. */
+/**
+ * What takes an operation back, given the view before it; null for one that is not to be undone here.
+ *
+ * @example
+ * inverseOf(view, { kind: 'session', changes: { title: 'Two' } }) // { kind: 'session', changes: { title: 'Tide club' } }
+ */
 export function inverseOf(view: SessionView, operation: Operation): Operation | null {
   switch (operation.kind) {
     case 'session':

@@ -19,7 +19,12 @@ export interface StageState {
   readonly line: string;
 }
 
-/** The session's knots: each tied because the data says so. */
+/**
+ * The session's knots: each tied because the data says so.
+ *
+ * @example
+ * stagesOf(planSession(view).seats, null).map(({ stage, state }) => [stage, state]) // [['seats', 'tied'], ['fit', 'tied'], ['cut', 'open'], ['kit', 'bare']]
+ */
 export function stagesOf(
   seated: readonly StageSeat[],
   cutDone: readonly CutDone[] | null,

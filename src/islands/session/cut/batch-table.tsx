@@ -1,8 +1,7 @@
 import { useState } from 'react';
-import { batches } from '../../../core/cut';
+import { batches, boardWords } from '../../../core/cut';
 import { formatLength, type Units } from '../../../core/measure';
 import type { CutGroup } from '../../../core/seat';
-import { boardWords } from '../../../ui/words/board-words';
 import { Heads, num, unseen } from '../../../ui/heads';
 
 /** Merging a spool's cuts into few sizes: what each number of sizes adds in cord, and the sizes themselves. */

@@ -3,7 +3,7 @@ import { Printer } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { formatLength, formatTotal } from '../../../core/measure';
 import { beadOf, cutKey, cutList, cutsNow } from '../../../core/seat';
-import { boardWords } from '../../../ui/words/board-words';
+import { boardWords } from '../../../core/cut';
 import { CutAnatomy } from '../../../ui/pictures/cut-anatomy';
 import { Swatch } from '../../../ui/pictures/swatch';
 import { Alternatives } from './alternatives';

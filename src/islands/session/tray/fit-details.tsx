@@ -1,6 +1,5 @@
 import { formatLength, type Units } from '../../../core/measure';
-import type { Fit } from '../../../core/fit';
-import { countOf } from '../../../ui/words/count-of';
+import { type Fit, countOf } from '../../../core/fit';
 
 /** The reckoning from wrist to knotted length, line by line, and the neighbouring counts. */
 export function FitDetails({ fit, units }: { fit: Fit; units: Units }) {

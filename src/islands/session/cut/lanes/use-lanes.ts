@@ -3,12 +3,11 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import {
   cutsByItem,
   lacking,
-  lanesFrom,
-  lanesProblem,
   layoutFault,
   moveCut,
-  TO_BUY,
-  withLocked,
+  layShelfFirst,
+  setLocked,
+  type CordLaid,
   type BagCut,
   type CuttableLot,
   type Layout,
@@ -16,7 +15,6 @@ import {
 } from '../../../../core/layout';
 import type { SessionStock } from '../../../../app/kits/session-stock';
 import { request, type RequestProblem } from '../../../../ui/api';
-import { firstLanes, type LanesPlan } from '../../../../core/lanes';
 import { startSolving, type Solving } from '../../../../workers/solver';
 import { useBooking } from '../../model/use-booking';
 import type { SessionModel } from '../../model/use-session';
@@ -28,11 +26,8 @@ const AT_ONCE = 2;
 const STOPPED = 'Stopped before anything was laid out.';
 
 /** How one cord's cuts are laid out so far. */
-export interface Laid {
+export interface Laid extends CordLaid {
   readonly item: string;
-  readonly lanes: readonly LayoutLane[];
-  readonly unplaced: readonly string[];
-  readonly bound_mm: number;
   readonly state: 'waiting' | 'solving' | 'done';
   readonly problem: string | null;
 }
@@ -88,37 +83,27 @@ export function useLanes(model: SessionModel) {
     [standing],
   );
 
-  /** Solves one cord: with the shelf alone, then, if that cannot cover it, with packs to buy. */
+  /** Solves one cord in a worker of its own. */
   const solveOne = useCallback(
     async (item: string, wanted: readonly BagCut[], before: readonly LayoutLane[], mine: number) => {
-      const lots = lotsOf(item);
-      const problemWith = (pack: number | null) => withLocked(lanesProblem(wanted, lots, figures, pack), before);
-      const show = (plan: LanesPlan, pack: number | null) => ({
-        lanes: lanesFrom(plan, wanted, lots, pack, before),
-        unplaced: plan.unplaced,
-        bound_mm: plan.fresh_bound_mm,
-      });
-      const atOnce = (pack: number | null) => show(firstLanes(problemWith(pack)), pack);
-      const run = async (pack: number | null) => {
-        const solving = startSolving(problemWith(pack), figures.lanes_seconds, (plan) =>
-          change(item, show(plan, pack)),
-        );
-        running.current.push(solving);
-        const plan = await solving.done;
-        running.current = running.current.filter((one) => one !== solving);
-        return show(plan, pack);
-      };
       change(item, { state: 'solving', problem: null });
       try {
-        const bought = before.some((lane) => lane.stock === TO_BUY && lane.locked.length > 0);
-        let found = await run(bought ? packOf(item) : null);
-        const pack = packOf(item);
-        // Stopped meanwhile, the first answer with packs will do.
-        if (found.unplaced.length > 0 && !bought && pack !== null)
-          found = turn.current === mine ? await run(pack) : atOnce(pack);
+        const found = await layShelfFirst(
+          { cuts: wanted, lots: lotsOf(item), figures, pack: packOf(item), before },
+          async (problem, onBetter) => {
+            const solving = startSolving(problem, figures.lanes_seconds, onBetter);
+            running.current.push(solving);
+            const plan = await solving.done;
+            running.current = running.current.filter((one) => one !== solving);
+            return plan;
+          },
+          (better) => change(item, better),
+          () => turn.current !== mine,
+        );
         change(item, { ...found, state: 'done' });
       } catch (problem) {
-        change(item, { state: 'done', problem: `It could not be laid out: ${(problem as Error).message}.` });
+        const why = problem instanceof Error ? problem.message : String(problem);
+        change(item, { state: 'done', problem: `It could not be laid out: ${why}.` });
       }
     },
     [change, figures, lotsOf, packOf],
@@ -191,13 +176,7 @@ export function useLanes(model: SessionModel) {
   const lock = useCallback(
     (item: string, cut: string, on: boolean) => {
       const group = laid?.find((one) => one.item === item);
-      change(item, {
-        lanes: group!.lanes.map((lane) =>
-          lane.cuts.some((one) => one.id === cut)
-            ? { ...lane, locked: on ? [...lane.locked, cut] : lane.locked.filter((one) => one !== cut) }
-            : lane,
-        ),
-      });
+      if (group) change(item, { lanes: setLocked(group.lanes, cut, on) });
     },
     [change, laid],
   );

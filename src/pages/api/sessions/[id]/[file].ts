@@ -1,5 +1,5 @@
 import { cutsCsv, sessionDocument } from '../../../../app/studio/export';
-import { paperSheet, SHEETS } from '../../../../app/sheets/paper-sheets';
+import { paperSheet, SHEETS } from '../../../../app/sheets';
 import { notFound } from '../../../../core/problem';
 import { downloads, idOf } from '../../../../http/endpoint';
 import { readerOf } from '../../../../http/reader';
@@ -11,12 +11,17 @@ export const GET = downloads(async (context) => {
   if (name === 'session.json')
     return { body: `${JSON.stringify(await sessionDocument(id), null, 2)}\n`, type: 'application/json', name };
   if (name === 'cuts.csv') return { body: await cutsCsv(id), type: 'text/csv; charset=utf-8', name };
-  const sheet = SHEETS.find((one) => name === `${one}.pdf`);
+  const sheet = SHEETS.find(({ file }) => name === `${file}.pdf`);
   if (!sheet) throw notFound('file of this session');
   const asked = context.url.searchParams.get('paper');
   const paper = asked === 'a4' || asked === 'letter' ? asked : null;
   return {
-    body: await paperSheet(id, sheet, (studio) => readerOf(context.cookies, studio).units, paper),
+    body: await paperSheet(
+      id,
+      sheet,
+      (studio) => ({ units: readerOf(context.cookies, studio).units, both: false }),
+      paper,
+    ),
     type: 'application/pdf',
     name,
   };

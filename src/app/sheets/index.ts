@@ -1,0 +1,19 @@
+import { paper as paperOf } from './kept-papers';
+import { cutSheetFeature } from './cut-sheet';
+import { packingSheetFeature } from './packing-sheet';
+import type { WritingFor } from './sheet-feature';
+import { tableSheetFeature } from './table-sheet';
+
+/** The sheets of a session, each for page and paper. */
+export const SHEETS = [cutSheetFeature, tableSheetFeature, packingSheetFeature] as const;
+
+/** One of a session's sheets as a PDF, on the studio's paper unless another is asked for. */
+export async function paperSheet(
+  id: string,
+  feature: (typeof SHEETS)[number],
+  writingFor: WritingFor,
+  paper: 'a4' | 'letter' | null,
+): Promise<Uint8Array> {
+  const { sheet, settings } = await feature.make(id, writingFor);
+  return paperOf('sheet', { sheet, paper: paper ?? settings.paper });
+}

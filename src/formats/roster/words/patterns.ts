@@ -1,0 +1,38 @@
+import { GUESS, S } from './measures';
+
+/** Addresses, numbers to call, money, hours and days: of a person, but not of a seat. */
+export const CONTACT =
+  /[\p{L}\d._%+-]{1,64}@[\p{L}\d.-]{1,80}|https?:\/\/\S{1,200}|\+?\d(?:[ -]?\d){8,14}(?!\s?(?:cm|mm|in))|[£$€]\s?\d{1,5}(?:[.,]\d{2})?|\d{1,2}[:.]\d{2}\s?(?:am|pm)?(?=[\s,;.\])]|$)(?<!\d[.]\d{2})|\d{1,2}\/\d{1,2}\/\d{2,4}|\d{4}-\d{2}-\d{2}/iuy;
+export const HAND = new RegExp(
+  `hand(?:s|${S}(?:girth|size|width|circ(?:umference)?\\.?|measures|is))?${S}[:=]?${S}`,
+  'iuy',
+);
+export const WRIST = new RegExp(
+  `wrist(?:s|${S}(?:size|girth|circ(?:umference)?\\.?|measures|is))?${S}[:=]?${S}`,
+  'iuy',
+);
+export const LOOP = /(neck|wrist|finger)[ -](?:loop|lanyard)s?(?!\p{L})/iuy;
+export const LANYARD = /lanyards?(?!\p{L})/iuy;
+export const WRAPS =
+  /(?:(\d)|(single|double|triple|two|three|four))[ -]?(?:x )?wraps?(?!\p{L})|wraps?[ :]{1,2}(\d)(?!\d)/iuy;
+export const WRAP_WORDS: Readonly<Record<string, number>> = {
+  single: 1,
+  double: 2,
+  two: 2,
+  triple: 3,
+  three: 3,
+  four: 4,
+};
+export const GUESSED = new RegExp(`${GUESS}${S}[\\d¼½¾]`, 'iuy');
+export const GLYPH = /^[¼½¾⅓⅔⅛⅜⅝⅞]$/;
+
+/** Words that say a skill wherever they stand; any other does only where it stands alone. */
+export const STRONG_SKILL = new Set(
+  'beginner beginners novice newbie newcomer steady fluent experienced advanced intermediate expert confident improver skilled'.split(
+    ' ',
+  ),
+);
+
+/** People who are not named yet, and told apart by a number. */
+export const NUMBERED =
+  /(?:^| )(?:guest|child|kid|adult|person|participant|maker|pupil|student|visitor|attendee|friend|sibling|parent|place|seat|boy|girl) {1,3}\d{1,2}$/iu;

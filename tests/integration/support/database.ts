@@ -1,0 +1,33 @@
+import { readTable, STUDIO_TABLES } from '../../../src/data/archive';
+import { inTransaction } from '../../../src/data/database/transaction';
+import type { Tables } from '../../../src/formats/archive';
+import { afterAll, beforeAll, beforeEach } from 'vitest';
+import { stockStudio } from '../../../src/app/studio/studio';
+import { closeDatabase, database } from '../../../src/data/database/connection';
+import { migrate } from '../../../src/data/database/migrate';
+
+/** An empty studio with the shipped catalogue before each test, on the cluster that the test run started. */
+export function freshStudio(): void {
+  beforeAll(async () => {
+    // These tests empty the database they are given: only ever one made for them.
+    if (process.env.TEST_DATABASE !== 'yes')
+      throw new Error('Run these through npm test, which starts a database for them');
+    await migrate();
+  });
+  beforeEach(emptyStudio);
+  afterAll(closeDatabase);
+}
+
+/** Every row of a studio that an archive holds. */
+export const everything = (): Promise<Tables> =>
+  inTransaction(async (t) => {
+    const tables: Record<string, Record<string, unknown>[]> = {};
+    for (const table of STUDIO_TABLES) tables[table] = await readTable(table, t);
+    return tables;
+  });
+
+/** Empties the studio to what ships. */
+export async function emptyStudio(): Promise<void> {
+  await database().query('TRUNCATE settings, cords, hardware, projects, people, sessions, items CASCADE');
+  await stockStudio();
+}

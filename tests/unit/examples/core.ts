@@ -1,0 +1,77 @@
+import { SHIPPED } from '../../../catalogue';
+import * as cord from '../../../src/core/cord';
+import * as cut from '../../../src/core/cut';
+import * as exchange from '../../../src/core/exchange';
+import * as fit from '../../../src/core/fit';
+import * as kit from '../../../src/core/kit';
+import * as lanes from '../../../src/core/lanes';
+import * as layout from '../../../src/core/layout';
+import * as measure from '../../../src/core/measure';
+import * as pace from '../../../src/core/pace';
+import * as part from '../../../src/core/part';
+import * as person from '../../../src/core/person';
+import * as problem from '../../../src/core/problem';
+import * as project from '../../../src/core/project';
+import * as result from '../../../src/core/result';
+import * as safety from '../../../src/core/safety';
+import * as seat from '../../../src/core/seat';
+import * as session from '../../../src/core/session';
+import * as shelf from '../../../src/core/shelf';
+import * as stitch from '../../../src/core/stitch';
+import * as studio from '../../../src/core/studio';
+import { exampleView, idOf } from './view';
+
+/** The faces of core's folders, by name. */
+export const FACES: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
+  cord,
+  cut,
+  exchange,
+  fit,
+  kit,
+  lanes,
+  layout,
+  measure,
+  pace,
+  part,
+  person,
+  problem,
+  project,
+  result,
+  safety,
+  seat,
+  session,
+  shelf,
+  stitch,
+  studio,
+};
+
+const figures = studio.STARTING_FIGURES;
+const ada = seat.exampleSeat(SHIPPED.projects['band-buckle']!, { label: 'Ada', size: { wrist: 165 } });
+const plan = seat.planSeat(ada, SHIPPED, figures);
+
+/** What the examples in core's docstrings speak of, beside what core exports. */
+export const SCENE: Readonly<Record<string, unknown>> = {
+  figures,
+  catalogue: SHIPPED,
+  satin: SHIPPED.cords['satin-2'],
+  ada,
+  plan,
+  piece: plan.piece,
+  fit: plan.fit,
+  problem: {
+    loss_mm: 0,
+    keep_mm: 300,
+    stock: [{ id: 'x', length_mm: 2000, fresh: false }],
+    cuts: [{ id: 'a', length_mm: 900 }],
+  },
+  view: session.applyOperation(exampleView(), {
+    kind: 'add',
+    seats: ['Ada', 'Bo'].map((name) => ({
+      id: idOf(name),
+      person_id: idOf(`p${name}`),
+      name,
+      wrist_mm: 165,
+      project: 'band-buckle',
+    })),
+  }),
+};

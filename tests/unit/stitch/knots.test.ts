@@ -1,0 +1,95 @@
+import { describe, expect, it } from 'vitest';
+import { samplePath, type Point, type StitchGeometry } from '../../../src/core/stitch';
+import { TRIED, crossingsOf, passes, geometryOf, crossingSigns } from './tried';
+
+describe('what knot each stitch ties', () => {
+  const two = (slug: string): StitchGeometry => geometryOf(slug);
+
+  it('half knot spiral: every half knot of one hand, so that it turns', () => {
+    const square = crossingSigns(two('square-knot'), 'a', 'b');
+    const spiral = crossingSigns(two('half-knot-spiral'), 'a', 'b');
+    // Six crossings in a square knot, three of each hand. Twelve half knots of one hand are 36, less the two that the pair
+    // gives back by turning once round the core itself.
+    expect(square.reduce((sum, sign) => sum + sign, 0)).toBe(0);
+    expect(Math.abs(spiral.reduce((sum, sign) => sum + sign, 0))).toBe(12 * 3 - 2);
+  });
+
+  it('double spiral: each strand crosses its partner as in a half knot, and the other pair not at all but in passing', () => {
+    const partner = crossingSigns(two('double-spiral'), 'a', 'b');
+    expect(Math.abs(partner.reduce((sum, sign) => sum + sign, 0))).toBe(6);
+    for (const other of ['c', 'd']) {
+      const signs = crossingSigns(two('double-spiral'), 'a', other);
+      expect(signs.length % 2).toBe(0);
+    }
+  });
+
+  it('wrapped braid: each leg goes once round the middle strand, over it and then under', () => {
+    const g = two('wrapped-braid');
+    expect([...passes(g, 'a', 'core 1')].sort().join('')).toBe('ou');
+    expect([...passes(g, 'b', 'core 1')].sort().join('')).toBe('ou');
+  });
+
+  it('edge hitch: round the carried strand, and its own bar over its end', () => {
+    const g = two('edge-hitch');
+    expect([...passes(g, 'a', 'core 1')].sort().join('')).toBe('ou');
+    const own = crossingsOf(g, 'a').filter((c) => c.other === 'a');
+    expect(own.filter((c) => c.over).length).toBeGreaterThan(0);
+    expect(own.filter((c) => c.over).length).toBe(own.filter((c) => !c.over).length);
+  });
+
+  it('ladder: over the first leg, under the second and back over it, under the first', () => {
+    const g = two('ladder');
+    expect(passes(g, 'a', 'core 2')).toBe('uo');
+    expect([...passes(g, 'a', 'core 1')].sort().join('')).toBe('ou');
+    // Both passes run inside the bead.
+    const inside = samplePath(g.working[0]!, g.pitch).filter(([x]) => Math.abs(x) < 2);
+    expect(inside.every(([, , z]) => Math.abs(z) < 0.5)).toBe(true);
+  });
+
+  it('tubes: both legs through every tube, from opposite sides, changing sides each time', () => {
+    const g = two('tube-cross');
+    const [a, b] = g.working.map((path) => samplePath(path, g.pitch)) as [Point[], Point[]];
+    const side = (points: Point[], y: number): number =>
+      Math.sign(points.reduce((near, p) => (Math.abs(p[1] - y) < Math.abs(near[1] - y) ? p : near))[0]);
+    expect(side(a, g.pitch / 2)).toBe(1);
+    expect(side(a, g.pitch)).toBe(-1);
+    expect(side(b, g.pitch / 2)).toBe(-1);
+  });
+
+  it('wrap: once round the bundle each turn', () => {
+    const points = samplePath(two('wrap').working[0]!, two('wrap').pitch);
+    let turned = 0;
+    for (let i = 1; i < points.length; i++) {
+      const [p, q] = [points[i - 1]!, points[i]!];
+      turned += Math.atan2(p[2] * q[0] - p[0] * q[2], p[0] * q[0] + p[2] * q[2]);
+    }
+    expect(turned / (2 * Math.PI)).toBeCloseTo(1, 6);
+  });
+
+  it('centre knot: three crossings, over and under in turn all along', () => {
+    const own = crossingsOf(two('centre-knot'), 'a').map((c) => (c.over ? 'o' : 'u'));
+    expect(own).toHaveLength(6);
+    expect(own.every((pass, i) => i === 0 || pass !== own[i - 1])).toBe(true);
+  });
+
+  it('bead row: the overhand knot behind each bead, three crossings', () => {
+    expect(crossingsOf(two('bead-row'), 'a').length % 2).toBe(0);
+    expect(crossingsOf(two('bead-row'), 'a').length).toBeGreaterThanOrEqual(6);
+  });
+
+  it('beads: the square knot stays a square knot around them', () => {
+    for (const slug of ['bead-on-core', 'beads-on-workers']) {
+      const signs = crossingSigns(geometryOf(slug, TRIED[slug]![1]!), 'a', 'b');
+      expect(signs).toHaveLength(6);
+      expect(signs.reduce((sum, sign) => sum + sign, 0)).toBe(0);
+    }
+  });
+
+  it('alternating panels: a square knot of the inner strands, then three hitches over each of them', () => {
+    const g = two('alternating-panels');
+    const signs = crossingSigns(g, 'b', 'c');
+    expect(signs.reduce((sum, sign) => sum + sign, 0)).toBe(0);
+    expect(passes(g, 'a', 'b').length).toBeGreaterThanOrEqual(6);
+    expect(passes(g, 'd', 'c').length).toBe(passes(g, 'a', 'b').length);
+  });
+});
