@@ -1,4 +1,4 @@
-import { importStudio } from '../../app/studio/export';
+import { importStudio } from '../../app/studio/archive';
 import { takesFile } from '../../http/endpoint';
 
 /** Brings an exported studio into an empty one. */

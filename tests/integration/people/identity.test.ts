@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import { editSeat, editSeats, removeSeat } from '../../../src/app/session/edit-seats';
-import { exportStudio } from '../../../src/app/studio/export';
+import { exportStudio } from '../../../src/app/studio/archive';
 import { whoIsNamed } from '../../../src/app/people/known-people';
 import { cutSheet } from '../../../src/app/sheets/cut-sheet';
 import { editPerson, findPeople, forgetPerson, openPerson } from '../../../src/app/people/people';

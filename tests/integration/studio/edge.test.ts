@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { zipSync } from 'fflate';
 import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '../../../catalogue';
-import { exportStudio, importStudio } from '../../../src/app/studio/export';
+import { exportStudio, importStudio } from '../../../src/app/studio/archive';
 import { checkedProject, projectGallery, projectPage, saveProject } from '../../../src/app/studio/projects';
 import { addSeats } from '../../../src/app/session/seats';
 import { createSession, deleteSession, openSession, planOf } from '../../../src/app/session/session';

@@ -1,7 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
-import { cutsCsv, importStudio, ledgerJson, sessionDocument, shelfJson } from '../../../src/app/studio/export';
+import { cutsCsv, sessionDocument } from '../../../src/app/session/session-export';
+import { importStudio } from '../../../src/app/studio/archive';
+import { ledgerJson, shelfJson } from '../../../src/app/shelf/shelf-export';
 import { printLabels, sessionLabels } from '../../../src/app/sheets/labels';
 import { labelPrinter } from '../../../src/app/devices';
 import { addSeats } from '../../../src/app/session/seats';

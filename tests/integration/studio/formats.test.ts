@@ -1,16 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import { expect, it } from 'vitest';
 import { DEMO_SESSIONS, loadDemo } from '../../../demo';
-import {
-  exportStudio,
-  importStudio,
-  ledgerCsv,
-  projectsCsv,
-  projectsJson,
-  sessionDocument,
-  sessionsCalendar,
-  shelfCsv,
-} from '../../../src/app/studio/export';
+import { exportStudio, importStudio } from '../../../src/app/studio/archive';
+import { ledgerCsv, shelfCsv } from '../../../src/app/shelf/shelf-export';
+import { projectsCsv, projectsJson } from '../../../src/app/studio/projects-export';
+import { sessionDocument, sessionsCalendar } from '../../../src/app/session/session-export';
 import { sessionLabels } from '../../../src/app/sheets/labels';
 import { paperSheet, SHEETS } from '../../../src/app/sheets';
 import { reserveSession } from '../../../src/app/kits/reserve';

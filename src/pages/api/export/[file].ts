@@ -1,13 +1,7 @@
-import {
-  exportStudio,
-  ledgerCsv,
-  ledgerJson,
-  projectsCsv,
-  projectsJson,
-  sessionsCalendar,
-  shelfCsv,
-  shelfJson,
-} from '../../../app/studio/export';
+import { exportStudio } from '../../../app/studio/archive';
+import { ledgerCsv, ledgerJson, shelfCsv, shelfJson } from '../../../app/shelf/shelf-export';
+import { projectsCsv, projectsJson } from '../../../app/studio/projects-export';
+import { sessionsCalendar } from '../../../app/session/session-export';
 import { notFound } from '../../../core/problem';
 import { downloads } from '../../../http/endpoint';
 

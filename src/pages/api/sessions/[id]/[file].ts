@@ -1,4 +1,4 @@
-import { cutsCsv, sessionDocument } from '../../../../app/studio/export';
+import { cutsCsv, sessionDocument } from '../../../../app/session/session-export';
 import { paperSheet, SHEETS } from '../../../../app/sheets';
 import { notFound } from '../../../../core/problem';
 import { downloads, idOf } from '../../../../http/endpoint';
