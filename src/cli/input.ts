@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Static, TSchema } from '@sinclair/typebox';
-import type { Fault } from '../core/result';
+import { messageOf, type Fault } from '../core/result';
 import { checker } from '../formats/check';
 import { parseJson } from '../formats/json';
 
@@ -17,7 +17,7 @@ export function readInput<S extends TSchema>(path: string | undefined, schema: S
   try {
     text = readFileSync(path, 'utf8');
   } catch (error) {
-    refuse({ error: `${path} cannot be read: ${(error as Error).message}`, at: '' });
+    refuse({ error: `${path} cannot be read: ${messageOf(error)}`, at: '' });
   }
   const parsed = parseJson(text);
   if (!parsed.ok) refuse(parsed.fault);

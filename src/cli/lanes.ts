@@ -1,3 +1,4 @@
+import { messageOf } from '../core/result';
 import { parseArgs } from 'node:util';
 import load from 'highs';
 import { faultIn, LanesProblemSchema, solveLanes } from '../core/lanes';
@@ -19,7 +20,7 @@ function readArguments(): { file: string | undefined; seconds: number } {
       refuse({ error: `--seconds takes a number over 0, at most 3600: ${USAGE}`, at: '' });
     return { file: positionals[0], seconds };
   } catch (error) {
-    refuse({ error: `${(error as Error).message} ${USAGE}`, at: '' });
+    refuse({ error: `${messageOf(error)} ${USAGE}`, at: '' });
   }
 }
 

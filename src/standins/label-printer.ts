@@ -23,7 +23,8 @@ export function simulatedPrinter(now: () => number): LabelPrinter {
     let due = Math.floor((now() - last) / 500);
     last += due * 500;
     for (; due > 0 && queue.length > 0 && paper > 0 && !jam; due--) {
-      const [job, ...rest] = queue as [LabelJob, ...LabelJob[]];
+      const [job, ...rest] = queue;
+      if (!job) break;
       const done = job.done + 1;
       paper -= 1;
       if (ROLL - paper === JAMS_AT) jam = true;

@@ -1,3 +1,5 @@
+import { messageOf } from '../core/result';
+
 /** A failure of a request: the server's problem details, or that the server (or its database) cannot be reached. */
 export class RequestProblem extends Error {
   constructor(
@@ -18,9 +20,7 @@ export class RequestProblem extends Error {
 
 /** What failed, as a problem to be told: what is not one is a fault of this page. */
 export const problemOf = (failed: unknown): RequestProblem =>
-  failed instanceof RequestProblem
-    ? failed
-    : new RequestProblem(500, 'fault', failed instanceof Error ? failed.message : String(failed), null, undefined);
+  failed instanceof RequestProblem ? failed : new RequestProblem(500, 'fault', messageOf(failed), null, undefined);
 
 interface ProblemDetails {
   type?: string;

@@ -1,3 +1,4 @@
+import { keysOf } from '../core/studio';
 import { useRef, type KeyboardEvent, type ReactNode } from 'react';
 
 /** Where an arrow key, Home or End leads from one of so many tabs; null for any other key. */
@@ -35,7 +36,7 @@ export function Tabs<View extends string>({
   // By its name, not by useId: server and browser count those differently.
   const id = `tabs-${label.toLowerCase().replace(/\W+/g, '-')}`;
   const list = useRef<HTMLDivElement>(null);
-  const names = Object.keys(views) as View[];
+  const names = keysOf<View>(views);
   const turn = (event: KeyboardEvent) => {
     const to = tabAfter(event.key, names.indexOf(shown), names.length);
     if (to === null) return;

@@ -56,8 +56,8 @@ export function replacements(id: string, item: string): Promise<Replacement[]> {
     return candidates
       .flatMap(({ item: other }): Replacement[] => {
         const found = users.map(({ seat, plan }) => seatInstead(seat, plan, item, other, catalogue, settings.figures));
-        if (found.length === 0 || found.some((one) => one === null)) return [];
-        const changed = found as Instead[];
+        const changed = found.filter((one) => one !== null);
+        if (found.length === 0 || changed.length < found.length) return [];
         const cuts = cutsByItem(changed.map(({ plan }, i) => ({ id: users[i]!.record.id, plan, accepted: false }))).get(
           other,
         )!;

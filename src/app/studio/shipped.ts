@@ -29,9 +29,10 @@ export function markOf({ revision: _, ...doc }: { readonly revision: number }): 
     .slice(0, 20);
 }
 
+const SHIPPED_MARKS: Readonly<Record<DocumentTable, Readonly<Record<string, readonly string[]>>>> = HASHES;
+
 /** The marks of every document that ever shipped under a slug. */
-export const everShipped = (table: DocumentTable, slug: string): readonly string[] =>
-  (HASHES as Record<DocumentTable, Record<string, string[]>>)[table][slug] ?? [];
+export const everShipped = (table: DocumentTable, slug: string): readonly string[] => SHIPPED_MARKS[table][slug] ?? [];
 
 /**
  * Gives a studio what ships now. A document that it does not have is added; one that still says what shipped once moves on to what

@@ -1,3 +1,4 @@
+import type { Size } from '../fit';
 import { Type, type Static, type TOptional, type TString } from '@sinclair/typebox';
 import { HAND, parseGirth, parseLength, WRIST } from '../measure';
 import { OptionsSchema, type Catalogue } from '../project';
@@ -62,6 +63,20 @@ function readLength(value: string | number, at: string, kind: 'wrist' | 'hand' |
   return done(mm);
 }
 
+/** The size a seat asks for: as a wrist, as a finished inside, or as a length of band. */
+function readSize(size: SessionDocument['seats'][number]['size'], at: string): Result<Size, Fault> {
+  if ('wrist' in size) {
+    const wrist = readLength(size.wrist, `${at}/wrist`, 'wrist');
+    return wrist.ok ? done({ wrist: wrist.value }) : wrist;
+  }
+  if ('finished' in size) {
+    const finished = readLength(size.finished, `${at}/finished`, 'band');
+    return finished.ok ? done({ finished: finished.value }) : finished;
+  }
+  const knotted = readLength(size.knotted, `${at}/knotted`, 'band');
+  return knotted.ok ? done({ knotted: knotted.value }) : knotted;
+}
+
 /**
  * Reads a checked document into seats: every length to millimetres, every slug looked up.
  *
@@ -82,14 +97,13 @@ export function readSessionDocument(document: SessionDocument, catalogue: Catalo
     for (const [role, cord] of Object.entries(given.cords ?? {})) {
       if (!Object.hasOwn(catalogue.cords, cord)) return unknown(`${at}/cords/${role}`, cord, catalogue.cords);
     }
-    const [kind, value] = Object.entries(given.size)[0] as ['wrist' | 'finished' | 'knotted', string | number];
-    const size = readLength(value, `${at}/size/${kind}`, kind === 'wrist' ? 'wrist' : 'band');
+    const size = readSize(given.size, `${at}/size`);
     if (!size.ok) return size;
     const hand = given.hand === undefined ? null : readLength(given.hand, `${at}/hand`, 'hand');
     if (hand && !hand.ok) return hand;
     seats.push({
       label: given.label,
-      size: { [kind]: size.value } as Seat['size'],
+      size: size.value,
       estimated: false,
       hand: hand ? hand.value : null,
       age: given.age ?? null,

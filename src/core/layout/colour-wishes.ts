@@ -51,10 +51,9 @@ export function colourProblems(
 ): { readonly problems: readonly ColourProblem[]; readonly several: readonly string[] } {
   const cut = seats.map((seat) => ({ seat: seat.id, wishes: wishesOf(seat.id), lengths: lengthsOf(seat, loss) }));
   const isAsked = ({ wishes, lengths }: (typeof cut)[number]): boolean => wishes.length > 0 && lengths.size === 1;
-  const wishing = cut.filter(isAsked).map(({ seat, wishes, lengths }) => {
-    const [[from, own]] = [...lengths] as [[string, number[]]];
-    return { seat, wishes, lengths: own, from };
-  });
+  const wishing = cut
+    .filter(isAsked)
+    .flatMap(({ seat, wishes, lengths }) => [...lengths].map(([from, own]) => ({ seat, wishes, lengths: own, from })));
   const cords = [...new Set(wishing.map(({ from }) => cordOf(from)!.cord))];
   const problems = cords.map((cord): ColourProblem => ({
     cord,

@@ -1,3 +1,4 @@
+import { keysOf } from '../studio';
 /** Every unit a maker writes, with its length in millimetres (the inch is exactly 25.4 mm by definition). */
 export const MM_PER = { mm: 1, cm: 10, m: 1000, in: 25.4, ft: 304.8, yd: 914.4 } as const;
 
@@ -16,5 +17,5 @@ const SPELLINGS: Record<Unit, readonly string[]> = {
 /** The unit a spelling stands for, or undefined when no maker's unit is spelled so. */
 export function unitOf(spelling: string): Unit | undefined {
   const lower = spelling.toLowerCase();
-  return (Object.keys(SPELLINGS) as Unit[]).find((unit) => SPELLINGS[unit].includes(lower));
+  return keysOf(SPELLINGS).find((unit) => SPELLINGS[unit].includes(lower));
 }

@@ -1,3 +1,4 @@
+import { idIn } from './leg-step';
 import { workedDiameter, type Cord } from '../cord';
 import { checkHole, type Hardware } from '../part';
 import type { Message } from '../studio';
@@ -5,9 +6,7 @@ import type { PieceCord, PieceSection } from './piece';
 
 /** The cord of the first leg that works a section, or runs through it as core. */
 function cordIn(section: string, does: 'work' | 'core', cords: readonly PieceCord[]): Cord | undefined {
-  return cords.find(({ use }) =>
-    use.legs.some((leg) => leg.route.some((step) => (step as Record<string, string>)[does] === section)),
-  )?.cord;
+  return cords.find(({ use }) => use.legs.some((leg) => leg.route.some((step) => idIn(step, does) === section)))?.cord;
 }
 
 /** Strands that run through each bead of a section, against its hole. */

@@ -2,6 +2,7 @@ import { PARTS } from '../part';
 import type { Fault } from '../result';
 import { STITCHES } from '../stitch';
 import type { Catalogue } from './catalogue';
+import { idIn } from './leg-step';
 import type { LegStep, Project } from './project';
 
 const listed = (names: Iterable<string>): string => [...names].sort().join(', ') || 'none';
@@ -21,12 +22,12 @@ function checkStep(step: LegStep, project: Project, at: string): Fault | null {
   const parts = project.parts.map(({ id }) => id);
   const sections = project.sections.map(({ id }) => id);
   for (const key of ['part', 'past'] as const) {
-    const id = (step as Record<string, string>)[key];
+    const id = idIn(step, key);
     if (id !== undefined && !parts.includes(id))
       return { error: `“${id}” is not one of the parts: ${listed(parts)}`, at: `${at}/${key}` };
   }
   for (const key of ['core', 'work'] as const) {
-    const id = (step as Record<string, string>)[key];
+    const id = idIn(step, key);
     if (id !== undefined && !sections.includes(id))
       return { error: `“${id}” is not one of the sections: ${listed(sections)}`, at: `${at}/${key}` };
   }

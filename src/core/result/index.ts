@@ -22,3 +22,11 @@ export interface Fault {
   readonly error: string;
   readonly at: string;
 }
+
+/**
+ * What went wrong, in its own words.
+ *
+ * @example
+ * messageOf(new Error('no room')) // 'no room'
+ */
+export const messageOf = (failed: unknown): string => (failed instanceof Error ? failed.message : String(failed));

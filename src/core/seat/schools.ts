@@ -1,6 +1,6 @@
-import { SCHOOL_LIST, type CutPlan, type Group } from '../cut';
+import { SCHOOLS, type Figures } from '../studio';
+import type { CutPlan, Group } from '../cut';
 import type { Catalogue } from '../project';
-import type { Figures, School } from '../studio';
 import { planSeat } from './plan-seat';
 import type { Seat } from './seat';
 
@@ -21,7 +21,5 @@ export function groupOf(seats: readonly Seat[]): Group {
  * compareSchools(ada, catalogue, figures).map(({ school }) => school) // ['measured', 'ratio', 'core-multiple', 'size-class', 'try-on']
  */
 export function compareSchools(seat: Seat, catalogue: Catalogue, figures: Figures, group?: Group): CutPlan[] {
-  return (Object.keys(SCHOOL_LIST) as School[]).flatMap(
-    (school) => planSeat({ ...seat, school }, catalogue, figures, group).cut ?? [],
-  );
+  return SCHOOLS.flatMap((school) => planSeat({ ...seat, school }, catalogue, figures, group).cut ?? []);
 }

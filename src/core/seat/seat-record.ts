@@ -122,7 +122,7 @@ export function seatOf(record: SeatRecord, school: Seat['school'], projects: Cat
     avoid: record.avoid,
     project: projectKey(record, projects),
     options: record.options,
-    cords: record.cords as Seat['cords'],
+    cords: record.cords,
     school: record.school ?? school,
   };
 }

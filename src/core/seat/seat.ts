@@ -1,6 +1,6 @@
 import type { Size } from '../fit';
 import type { CordChoice, Options } from '../project';
-import type { Avoid, Ease, School, Skill } from '../studio';
+import type { Avoid, Ease, Role, School, Skill } from '../studio';
 
 /** A participant's place in a session, as the reckoning takes it: everything read, lengths in mm. */
 export interface Seat {
@@ -16,6 +16,6 @@ export interface Seat {
   readonly avoid: readonly Avoid[];
   readonly project: string | null;
   readonly options: Options;
-  readonly cords: Readonly<Record<string, CordChoice>>;
+  readonly cords: Readonly<Partial<Record<Role, CordChoice>>>;
   readonly school: School;
 }

@@ -5,3 +5,4 @@ export { SLUG, SlugSchema } from './slug';
 export * from './words';
 export type { Message } from './message';
 export { DateSchema, MomentSchema, NameSchema, orNull, VersionSchema } from './fields';
+export { keysOf } from './keys-of';

@@ -1,6 +1,6 @@
 import { strFromU8 } from 'fflate';
 import { Type } from '@sinclair/typebox';
-import { done, not, type Result } from '../../core/result';
+import { done, messageOf, not, type Result } from '../../core/result';
 import { checker } from '../check';
 import { parseJson } from '../json';
 import { bringUp } from './bring-up';
@@ -22,7 +22,7 @@ export function unpackStudio(bytes: Uint8Array, known: readonly string[], now: s
   try {
     files = unzip(bytes);
   } catch (error) {
-    return not((error as Error).message);
+    return not(messageOf(error));
   }
   const read = (name: string) => {
     const file = files.get(name);

@@ -37,7 +37,7 @@ function twoNames(name: string): [string, string] | null {
       name,
     );
   if (!found) return null;
-  const [, one, two] = found as unknown as [string, string, string];
+  const [, one = '', two = ''] = found;
   const surname = two.split(' ').slice(1).join(' ');
   return [one.includes(' ') || surname === '' ? one : `${one} ${surname}`, two];
 }
@@ -163,7 +163,7 @@ export function seatsOf(found: Findings, line: number, text: string, above: Abov
   );
   const project = projectOf(found, nameRun, above);
   const [wrist, other] = found.wrists;
-  const pair = second ? ([name, tidy(second.text)] as [string, string]) : twoNames(name);
+  const pair: [string, string] | null = second ? [name, tidy(second.text)] : twoNames(name);
   if (other && !pair && other.mm !== null && wrist!.mm !== null && Math.abs(other.mm - wrist!.mm) > 1) {
     const written = text.slice(other.from, other.to);
     found.faults.push({

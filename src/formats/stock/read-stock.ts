@@ -85,9 +85,9 @@ export function readStockCsv(
   const broken = parsed.errors.find((error) => error.type === 'Quotes');
   if (broken) return { lines: [], fault: `A quotation mark is not closed from line ${(broken.row ?? 0) + 1} on.` };
   const [head = [], ...rows] = parsed.data;
-  const at = Object.fromEntries(
+  const at: Readonly<Record<string, number>> = Object.fromEntries(
     Object.entries(COLUMNS).map(([column, names]) => [column, head.findIndex((cell) => names.includes(plain(cell)))]),
-  ) as Record<keyof typeof COLUMNS, number>;
+  );
   const needed = counting ? ['lot', 'amount'] : ['item', 'amount'];
   const absent = needed.filter((column) => at[column]! < 0);
   if (absent.length > 0) {

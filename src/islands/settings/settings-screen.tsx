@@ -3,7 +3,7 @@ import { useForm, useWatch } from 'react-hook-form';
 import type { Cord } from '../../core/cord';
 import { SCHOOL_LIST } from '../../core/cut';
 import type { Hardware } from '../../core/part';
-import type { Figure, Settings } from '../../core/studio';
+import type { Figure, FigureName, Settings } from '../../core/studio';
 import type { SettingsView } from '../../app/studio/settings';
 import { problemOf, request } from '../../ui/api';
 import { TakeAway } from './take-away';
@@ -20,7 +20,7 @@ const HARDWARE_FIELDS: readonly NumberField<Hardware>[] = [
 ];
 
 /** The studio's own figures: each with its unit, where it comes from, and what it was to begin with. */
-export function SettingsScreen({ view, figures }: { view: SettingsView; figures: readonly Figure[] }) {
+export function SettingsScreen({ view, figures }: { view: SettingsView; figures: readonly Figure<FigureName>[] }) {
   const [version, setVersion] = useState(view.version);
   const [note, setNote] = useState<{ text: string; bad: boolean } | null>(null);
   const { register, handleSubmit, formState, reset, setValue, control } = useForm<Settings>({
@@ -112,8 +112,8 @@ export function SettingsScreen({ view, figures }: { view: SettingsView; figures:
                           type="number"
                           step="any"
                           className="cell border-base-300! text-right tabular-nums"
-                          aria-invalid={Boolean(errors.figures?.[f.name as keyof Settings['figures']])}
-                          {...register(`figures.${f.name as keyof Settings['figures']}`, {
+                          aria-invalid={Boolean(errors.figures?.[f.name])}
+                          {...register(`figures.${f.name}`, {
                             valueAsNumber: true,
                             validate: (v) =>
                               (v >= f.min && v <= f.max) || `${f.label}: ${f.min} to ${f.max} ${f.unit}.`,
@@ -123,13 +123,13 @@ export function SettingsScreen({ view, figures }: { view: SettingsView; figures:
                       <td className="w-36 text-sm">{f.unit}</td>
                       <td className="quiet text-sm">{f.source}</td>
                       <td className="w-32 text-right">
-                        {now[f.name as keyof Settings['figures']] !== f.start && (
+                        {now[f.name] !== f.start && (
                           <button
                             type="button"
                             className="btn btn-ghost btn-xs"
                             aria-label={`Set ${f.label} back to ${f.start}`}
                             onClick={() =>
-                              setValue(`figures.${f.name as keyof Settings['figures']}`, f.start, {
+                              setValue(`figures.${f.name}`, f.start, {
                                 shouldDirty: true,
                                 shouldValidate: true,
                               })
@@ -151,7 +151,7 @@ export function SettingsScreen({ view, figures }: { view: SettingsView; figures:
           </button>
           <p role="status" className={note?.bad || wrong ? 'font-semibold text-error' : 'quiet'}>
             {errors.name?.message ??
-              (wrong && errors.figures?.[wrong.name as keyof Settings['figures']]?.message) ??
+              (wrong && errors.figures?.[wrong.name]?.message) ??
               note?.text ??
               (formState.isDirty ? 'Changed, not saved yet.' : '')}
           </p>

@@ -1,3 +1,4 @@
+import { keysOf } from '../../core/studio';
 import { useState } from 'react';
 import type { Units } from '../../core/measure';
 import { kindOf } from '../../core/shelf';
@@ -35,7 +36,7 @@ export function LotMove({ lot, model, units }: { lot: Lot; model: ShelfModel; un
         <select
           className="select select-sm"
           value={kind}
-          onChange={(e) => setKind(e.target.value as keyof typeof KINDS)}
+          onChange={(e) => setKind(keysOf(KINDS).find((one) => one === e.target.value) ?? kind)}
         >
           {Object.entries(KINDS).map(([one, words]) => (
             <option key={one} value={one}>

@@ -9,6 +9,9 @@ import type { ShelfModel } from './use-shelf';
 /** An item that can be received: from the catalogue, or on the shelf already. */
 const SPOOL = { min: 10, max: 2_000_000, name: 'length of cord' };
 
+/** What can be new on a shelf: the catalogue knows the rest. */
+const NEW_KINDS = ['consumable', 'tool'] as const;
+
 /** Takes stock in: so many lots alike, each of one continuous length, or one bag of pieces; or something new by its name. */
 export function ReceiveForm({
   model,
@@ -89,7 +92,7 @@ export function ReceiveForm({
           <select
             className="select select-sm"
             value={newKind}
-            onChange={(event) => setNewKind(event.target.value as typeof newKind)}
+            onChange={(event) => setNewKind(NEW_KINDS.find((one) => one === event.target.value) ?? '')}
           >
             <option value="">choose…</option>
             <option value="consumable">a consumable</option>
@@ -101,7 +104,11 @@ export function ReceiveForm({
         <>
           <label className="text-sm">
             As
-            <select className="select select-sm" value={kind} onChange={(e) => setKind(e.target.value as LotKind)}>
+            <select
+              className="select select-sm"
+              value={kind}
+              onChange={(e) => setKind(LOT_KINDS.find((one) => one === e.target.value) ?? kind)}
+            >
               {LOT_KINDS.filter((one) => one !== 'bag').map((one) => (
                 <option key={one}>{one}</option>
               ))}

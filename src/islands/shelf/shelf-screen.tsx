@@ -1,3 +1,4 @@
+import { keysOf } from '../../core/studio';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { ShelfView } from '../../app/shelf/shelf';
@@ -26,7 +27,7 @@ interface Props {
 
 function Shelf({ initial, units: firstUnits, view: firstView, choices, masses, today }: Props) {
   const units = useUnits(firstUnits);
-  const [view, setView] = useState<View>(firstView && Object.hasOwn(VIEWS, firstView) ? (firstView as View) : 'stock');
+  const [view, setView] = useState<View>(keysOf(VIEWS).find((known) => known === firstView) ?? 'stock');
   const [selected, setSelected] = useState<string | null>(null);
   const model = useShelf(initial, selected);
   const go = (to: View) => {

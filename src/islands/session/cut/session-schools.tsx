@@ -1,8 +1,8 @@
+import { SCHOOLS } from '../../../core/studio';
 import { useMemo } from 'react';
 import { SCHOOL_LIST } from '../../../core/cut';
 import { formatTotal, type Units } from '../../../core/measure';
 import { planSeat, seatOf } from '../../../core/seat';
-import type { School } from '../../../core/studio';
 import type { SessionModel } from '../model/use-session';
 import { Heads, num, unseen } from '../../../ui/heads';
 
@@ -13,7 +13,7 @@ export function SessionSchools({ model, units }: { model: SessionModel; units: U
   const current = view.session.school ?? settings.school;
   const rows = useMemo(
     () =>
-      (Object.keys(SCHOOL_LIST) as School[]).map((school) => {
+      SCHOOLS.map((school) => {
         const cuts = view.seats.flatMap(
           (record) =>
             planSeat({ ...seatOf(record, school, catalogue.projects), school }, catalogue, settings.figures, group)

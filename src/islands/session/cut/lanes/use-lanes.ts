@@ -1,3 +1,4 @@
+import { messageOf } from '../../../../core/result';
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import {
@@ -102,8 +103,7 @@ export function useLanes(model: SessionModel) {
         );
         change(item, { ...found, state: 'done' });
       } catch (problem) {
-        const why = problem instanceof Error ? problem.message : String(problem);
-        change(item, { state: 'done', problem: `It could not be laid out: ${why}.` });
+        change(item, { state: 'done', problem: `It could not be laid out: ${messageOf(problem)}.` });
       }
     },
     [change, figures, lotsOf, packOf],
