@@ -144,7 +144,7 @@ export async function erasePerson(id: string, name: string, t: Transaction): Pro
     t,
   );
   await run(
-    `UPDATE seats SET wrist_mm = NULL, wrist_method = NULL, wrist_on = NULL, hand_mm = NULL, note = '', wishes = '{}',
+    `UPDATE seats SET wrist_mm = NULL, wrist_method = NULL, wrist_on = NULL, hand_mm = NULL, made = NULL, note = '', wishes = '{}',
             version = version + 1 WHERE person_id = $1`,
     [id],
     t,

@@ -31,6 +31,7 @@ const SEAT = {
   school: orNull(word(SCHOOLS, 's.school')),
   accepted: truth('s.accepted'),
   wishes: listOf(text('s.wishes')),
+  made: orNull(document<NonNullable<SeatRecord['made']>>('s.made')),
   note: text('s.note'),
   version: number('s.version'),
   person_version: number('p.version'),

@@ -128,6 +128,7 @@ export function addSeats(session: string, given: readonly NewSeat[]): Promise<Se
         cords: seat.cords ?? {},
         school: seat.school ?? null,
         accepted: seat.accepted ?? false,
+        made: seat.made ?? null,
         wishes: seat.wishes ?? [],
         note: seat.note ?? '',
       });

@@ -1,11 +1,15 @@
 import { errorFunction, probit } from 'simple-statistics';
 import type { Cord } from '../cord';
 import type { Figures, Skill } from '../studio';
+import type { Tail } from './walk';
 
-/** Tail to hold while the last knots are tied, mm: by skill, longer in stiff cord. Not a share of the cut. */
-export function handlingTail(skill: Skill, cord: Cord, figures: Figures): number {
-  const base = { new: figures.tail_new, steady: figures.tail_steady, fluent: figures.tail_fluent }[skill];
-  return base * (cord.stiffness === 'stiff' ? figures.tail_stiff : 1);
+/** What an end is gripped by, mm: to hold or just to draw up, by skill, longer in stiff cord. A length, not a share of the cut. */
+export function tailOf({ kind, long_mm }: Tail, skill: Skill, cord: Cord, figures: Figures): number {
+  const base = {
+    hold: { new: figures.tail_new, steady: figures.tail_steady, fluent: figures.tail_fluent },
+    draw: { new: figures.pull_new, steady: figures.pull_steady, fluent: figures.pull_fluent },
+  }[kind][skill];
+  return Math.max(0, base * (cord.stiffness === 'stiff' ? figures.tail_stiff : 1) - long_mm);
 }
 
 /** How much cord use varies between makers of this skill, as a share of it (standard deviation ÷ mean). */

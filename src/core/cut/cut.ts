@@ -2,7 +2,7 @@ import type { Fit, Size } from '../fit';
 import { roundUpTo } from '../measure';
 import type { Piece } from '../project';
 import type { Figures, Role, School as SchoolSlug, Skill } from '../studio';
-import { handlingTail, shortChance } from './allowance';
+import { shortChance, tailOf } from './allowance';
 import { mergeLegs, totalOf, type AnatomyEntry } from './anatomy';
 import { SCHOOL_LIST } from './schools';
 import { walkLegs, type LegWalk } from './walk';
@@ -86,7 +86,7 @@ export function cutPiece(
     const own = used[i]!;
     const entries = own.flatMap((leg) => leg.entries);
     const spare = length - totalOf(entries);
-    const tails = own.filter((leg) => leg.held).length * handlingTail(skill, cord, figures);
+    const tails = own.flatMap((leg) => leg.tails).reduce((sum, tail) => sum + tailOf(tail, skill, cord, figures), 0);
     const use = totalOf(entries.filter((entry) => entry.for === 'stitches'));
     left += spare * pieces;
     // Legs of one piece are tied by one maker and vary together, so the piece is judged by its worst length, not by a product.

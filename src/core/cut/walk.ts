@@ -1,13 +1,22 @@
 import type { Fit } from '../fit';
-import { inCord, type LegStep, type Piece, type PieceCord } from '../project';
+import { inCord, isSection, type LegStep, type Piece, type PieceCord } from '../project';
 import type { AnatomyEntry } from './anatomy';
 
 /** One leg walked through the piece, in order, by its measured path: no tail and no allowance yet. */
 export interface LegWalk {
   readonly cord: PieceCord;
   readonly entries: readonly AnatomyEntry[];
-  /** Whether its end is worked or tied by hand, so that something to hold comes on top. */
-  readonly held: boolean;
+  /** Whether it works the band or runs through it; a closure's own cord does not. */
+  readonly inBand: boolean;
+  /** What each of its ends needs to be gripped by, beside what is left of it anyway. */
+  readonly tails: readonly Tail[];
+}
+
+/** An end: to hold while the last repeats are tied or a board grips it, or just to draw a knot up by; never both. */
+export interface Tail {
+  readonly kind: 'hold' | 'draw';
+  /** Of an end that stays long, how long: that is tail already. */
+  readonly long_mm: number;
 }
 
 /** What a step of the way uses; nothing where the piece's choices leave the part or section out. */
@@ -17,7 +26,7 @@ function walkStep(step: LegStep, { cord }: PieceCord, piece: Piece, fit: Fit): A
     if (!made) return null;
     // The ring as it is made, whole counts and all: what it is longer, its tails need less.
     const inner = fit.inner_mm === undefined ? undefined : fit.inner_mm + fit.error_mm;
-    const use = made.part.use(inCord(made.base, cord, inner));
+    const use = made.part.use(inCord(made.base, cord, inner, step.stands));
     return { for: made.part.stretch, mm: use.mm, because: `${made.part.name}: ${use.because}` };
   }
   if ('past' in step) {
@@ -47,28 +56,53 @@ function walkStep(step: LegStep, { cord }: PieceCord, piece: Piece, fit: Fit): A
 
 /** What a step of the way is, so that legs of one cord that go the same way are reckoned once. */
 function nameOf(step: LegStep): string {
-  if ('part' in step) return `part ${step.part}`;
+  if ('part' in step) return `part ${step.part}${step.stands ? ' stands' : ''}`;
   if ('past' in step) return `past ${step.past}`;
   return 'core' in step ? `core ${step.core}` : `work ${step.work} ${step.as}`;
+}
+
+/** An end of a leg at this step, where the step ends one. */
+function endAt(step: LegStep | undefined, cord: PieceCord, piece: Piece, kind: Tail['kind']): Tail[] {
+  const made = step && 'part' in step ? piece.parts[step.part] : undefined;
+  if (!made?.part.end) return [];
+  return [{ kind, long_mm: made.part.end === 'long' ? made.part.use(inCord(made.base, cord.cord)).mm : 0 }];
+}
+
+/**
+ * What a leg's ends need. The end it runs to is held where the last section it goes through is one it works, or where board, pin or
+ * clip holds it; else a part that ends it is drawn up. A leg that begins with an end has that one to draw up too.
+ */
+function tailsOf({ route, held }: PieceCord['use']['legs'][number], cord: PieceCord, piece: Piece): Tail[] {
+  const there = route.filter((step) =>
+    'part' in step
+      ? step.part in piece.parts
+      : 'past' in step
+        ? step.past in piece.parts
+        : ('core' in step ? step.core : step.work) in piece.sections,
+  );
+  const section = there.findLast((step) => 'core' in step || 'work' in step);
+  const kind = held || (section && 'work' in section) ? 'hold' : 'draw';
+  const end = endAt(there.at(-1), cord, piece, kind);
+  const last: Tail[] = end.length === 0 && kind === 'hold' ? [{ kind, long_mm: 0 }] : end;
+  return [...(there.length > 1 ? endAt(there[0], cord, piece, 'draw') : []), ...last];
 }
 
 /** Walks every leg of every cord through the fitted piece. */
 export function walkLegs(piece: Piece, fit: Fit): LegWalk[] {
   const walked: LegWalk[] = [];
+  const band = new Set(piece.layout.filter(isSection).map(({ id }) => id));
   for (const cord of piece.cords) {
     const known = new Map<string, AnatomyEntry | null>();
     for (const leg of cord.use.legs) {
       const entries: AnatomyEntry[] = [];
-      let held = false;
       for (const step of leg.route) {
         const name = nameOf(step);
         let entry = known.get(name);
         if (entry === undefined) known.set(name, (entry = walkStep(step, cord, piece, fit)));
         if (entry && entry.mm > 0) entries.push(entry);
-        if ('work' in step) held ||= step.work in piece.sections;
-        else if ('part' in step) held ||= piece.parts[step.part]?.part.held ?? false;
       }
-      walked.push({ cord, entries, held });
+      const inBand = leg.route.some((step) => band.has('core' in step ? step.core : 'work' in step ? step.work : ''));
+      walked.push({ cord, entries, inBand, tails: tailsOf(leg, cord, piece) });
     }
   }
   return walked;

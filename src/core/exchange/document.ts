@@ -34,6 +34,12 @@ const SeatSchema = Type.Object(
       ),
     ),
     school: Type.Optional(SchoolSchema),
+    made: Type.Optional(
+      Type.Object(
+        { half_knots: Type.Integer({ minimum: 2, maximum: 1000 }), length: Length },
+        { additionalProperties: false, description: 'this maker’s own count: so many half knots made so much band' },
+      ),
+    ),
   },
   { additionalProperties: false },
 );
@@ -101,6 +107,8 @@ export function readSessionDocument(document: SessionDocument, catalogue: Catalo
     if (!size.ok) return size;
     const hand = given.hand === undefined ? null : readLength(given.hand, `${at}/hand`, 'hand');
     if (hand && !hand.ok) return hand;
+    const made = given.made ? readLength(given.made.length, `${at}/made/length`, 'band') : null;
+    if (made && !made.ok) return made;
     seats.push({
       label: given.label,
       size: size.value,
@@ -114,6 +122,7 @@ export function readSessionDocument(document: SessionDocument, catalogue: Catalo
       options: given.options ?? {},
       cords: Object.fromEntries(Object.entries(given.cords ?? {}).map(([role, cord]) => [role, { cord }])),
       school: given.school ?? document.school ?? 'measured',
+      made: made && given.made ? { half_knots: given.made.half_knots, length_mm: Math.round(made.value) } : null,
     });
   }
   return done(seats);

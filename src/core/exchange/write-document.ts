@@ -37,6 +37,7 @@ export function writeSessionDocument({ session, seats, studio }: SessionView): S
           options: { ...(colours > 0 && { colours }), ...seat.options },
           cords,
           school: seat.school,
+          ...(seat.made && { made: { half_knots: seat.made.half_knots, length: seat.made.length_mm } }),
         },
       ];
     }),

@@ -94,20 +94,24 @@ function target(
     mm: centre - choices.wraps * inner,
     because:
       choices.wraps > 1
-        ? `π × ${thickness.toFixed(1)} mm thick, and each wrap lies on the last`
+        ? `π × ${thickness.toFixed(1)} mm thick${figures.wrap_stack > 0 ? ', and each wrap lies on the last' : ', for each wrap'}`
         : `π × ${thickness.toFixed(1)} mm thick: the middle of the band goes round further than its inside`,
   });
   let mm = centre;
   for (const item of piece.layout) {
-    if (isSection(item) || item.along === 0) continue;
+    if (isSection(item) || item.along === 0 || item.closedOver) continue;
     mm -= item.along;
     lines.push({
       label: item.part.stretch === 'closure' ? 'Closure' : item.part.name,
       mm: -item.along,
       because: item.base.hardware
-        ? `${item.base.hardware.name}${item.part.slug === 'buckle' ? ', closed, bar to bar' : ''}`
+        ? `${item.base.hardware.name}${item.part.slug === 'buckle' ? ', closed, from edge to edge' : ''}`
         : `band taken up by the ${item.part.name.toLowerCase()}`,
     });
+  }
+  for (const { label, mm: taken, because } of piece.closure) {
+    mm -= taken;
+    lines.push({ label, mm: -taken, because });
   }
   return { inner, centre, mm, lines };
 }
@@ -144,7 +148,10 @@ export function fitPiece(piece: Piece, size: Size, ease: Ease, figures: Figures)
   const fixedHalfKnots = band.reduce((sum, s) => sum + (s.count === 'fill' ? 0 : s.count * s.halfKnots), 0);
   const single = fill.every((section) => section.runs.length === 1);
   const divisions = single ? (fill[0]?.runs[0]!.measure.divisions ?? 1) / (fill[0]?.runs[0]!.times ?? 1) : 1;
-  const count = unit > 0 ? Math.round((mm - fixed) / unit) : 0;
+  // A closure that only draws up until the band's ends meet must never get a band that is too long.
+  const drawsUp = piece.project.opens === 'slides' && piece.closure.length > 0 && !('knotted' in size);
+  const whole = (units: number): number => (drawsUp ? Math.floor(units + 1e-9) : Math.round(units));
+  const count = unit > 0 ? whole((mm - fixed) / unit) : 0;
   const fewest = unit === 0 ? 0 : single && halfKnots > 0 ? Math.ceil(FEWEST / halfKnots) : 1;
   if (count < fewest) {
     const what =
@@ -161,13 +168,13 @@ export function fitPiece(piece: Piece, size: Size, ease: Ease, figures: Figures)
     return total > 0 ? { half_knots: total, ...found } : found;
   };
   const chosen = at(count);
-  const whole: FitLine = {
+  const last: FitLine = {
     label: single && halfKnots > 0 ? 'Whole half knots' : 'Whole repeats',
     mm: chosen.error_mm,
     because:
       fill.length > 1
-        ? `${fill.length} × ${count} of ${(unit / fill.length).toFixed(2)} mm is the nearest that is the same on both sides`
-        : `${count} of ${unit.toFixed(2)} mm is the nearest`,
+        ? `${fill.length} × ${count} of ${(unit / fill.length).toFixed(2)} mm is the ${drawsUp ? 'most that still draws up' : 'nearest'} that is the same on both sides`
+        : `${count} of ${unit.toFixed(2)} mm is the ${drawsUp ? 'most that still draws up' : 'nearest'}`,
   };
   const fixedLine: FitLine[] =
     fixed > 0
@@ -188,6 +195,6 @@ export function fitPiece(piece: Piece, size: Size, ease: Ease, figures: Figures)
     neighbours: unit > 0 ? [count - 1, count + 1].filter((n) => n >= fewest).map(at) : [],
     ...(filler && { filler }),
     counts: Object.fromEntries(Object.values(piece.sections).map((s) => [s.id, s.count === 'fill' ? count : s.count])),
-    lines: [...lines, ...fixedLine, whole],
+    lines: [...lines, ...fixedLine, last],
   });
 }

@@ -7,10 +7,10 @@ export const buckle: Part = {
   name: 'Buckle half',
   stretch: 'closure',
   use: turnRound,
-  // Closed, the two halves hold the bars this far apart.
+  // The knotting stands against the plastic on both sides: the whole closed length shows.
   along: (context) => barOf(context).closed_mm,
   check: checkOpening,
   seconds: 40,
   tools: ['ruler'],
-  step: 'Bring both legs through the slot of the other half, set the distance bar to bar on the ruler, and turn them back.',
+  step: 'Bring both legs through the slot of the other half, set the band’s length on the ruler, edge to edge of the two halves, and turn them back.',
 };

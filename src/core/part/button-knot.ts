@@ -21,7 +21,7 @@ export const buttonKnot: Part = {
   girth: ({ strands, d }) => Math.PI * BALL * grown(strands) * d,
   check: noClash,
   seconds: 180,
-  held: true,
+  end: 'drawn',
   tools: ['blunt needle'],
   step: 'Tie the button knot from the core tails: each leg round the other’s loop and up through the middle. Work the slack out leg by leg.',
 };

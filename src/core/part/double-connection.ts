@@ -13,7 +13,7 @@ export const doubleConnection: Part = {
   girth: ({ d }) => Math.PI * 4 * d,
   check: noClash,
   seconds: 60,
-  held: true,
+  end: 'drawn',
   tools: [],
   step: 'Tie an overhand knot with one leg round the other, then with the other through it, and draw both together.',
 };

@@ -16,7 +16,7 @@ export const endBead: Part = {
   along: nothingAlong,
   check: checkHole,
   seconds: 30,
-  held: true,
+  end: 'drawn',
   tools: [],
   step: 'Thread the end bead and tie an overhand knot behind it; trim beyond the knot.',
 };

@@ -1,4 +1,16 @@
-import { n1, noClash, nothingAlong, type Part } from './part';
+import { bundle } from '../stitch';
+import { n1, noClash, nothingAlong, type Part, type PartContext } from './part';
+
+/** Inside of a loop, all the way round: what it closes over with a little slack, or the strands that run through it. */
+export function loopInside({ mate, strands, d, figures }: PartContext): number {
+  return (mate || 2 * Math.PI * bundle(strands, d).radius) * figures.loop_fit;
+}
+
+/** What a loop takes of the ring: its inside laid flat, from the band’s end to where it closes round the neck. */
+export const loopReach = (context: PartContext) => ({
+  mm: loopInside(context) / 2,
+  because: `the reach of the loop, half of ${n1(loopInside(context))} inside`,
+});
 
 /**
  * A loop left at the cord's fold, just wide enough for the button or knot that closes it: inside it is that girth with a
@@ -8,11 +20,12 @@ export const foldLoop: Part = {
   slug: 'fold-loop',
   name: 'Closing loop',
   stretch: 'start',
-  use: ({ d, mate, figures }) => ({
-    mm: (mate * figures.loop_fit + Math.PI * d) / 2,
-    because: `half a loop for a girth of ${n1(mate)}: (${n1(mate)} × ${figures.loop_fit} + π × ${n1(d)}) ÷ 2`,
+  use: (context) => ({
+    mm: (loopInside(context) + Math.PI * context.d) / 2,
+    because: `half a loop of ${n1(loopInside(context))} inside: (${n1(loopInside(context))} + π × ${n1(context.d)}) ÷ 2`,
   }),
   along: nothingAlong,
+  ring: loopReach,
   check: noClash,
   seconds: 20,
   tools: [],

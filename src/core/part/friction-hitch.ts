@@ -10,6 +10,11 @@ export const frictionHitch: Part = {
     return { mm, because: `${times} turns of ${n1(turn(2, d))} round the two tails, and half the bar` };
   },
   along: nothingAlong,
+  // Turn beside turn of both legs, and the bar.
+  ring: ({ d, times }) => ({
+    mm: (2 * times + 1) * d,
+    because: `${2 * times} turns side by side and the bar: ${2 * times + 1} × ${n1(d)}`,
+  }),
   check: noClash,
   seconds: 60,
   tools: [],

@@ -11,6 +11,7 @@ export const fusedEnd: Part = {
   }),
   along: nothingAlong,
   check: noClash,
+  end: 'drawn',
   seconds: 60,
   withoutHeat: 'tucked-end',
   tools: ['scissors', 'small lighter', 'water at hand'],

@@ -8,6 +8,7 @@ export const gluedEnd: Part = {
   use: ({ figures }) => ({ mm: figures.fused_stub, because: `${n1(figures.fused_stub)} mm glued into the knot` }),
   along: nothingAlong,
   check: noClash,
+  end: 'drawn',
   seconds: 60,
   tools: ['scissors', 'glue'],
   step: 'Check the size on the wrist. A drop of glue into the last knots, let it dry, and trim close.',

@@ -11,6 +11,7 @@ export const halfHitches: Part = {
   }),
   along: ({ d, times }) => 1.2 * times * d,
   check: noClash,
+  end: 'drawn',
   seconds: 30,
   tools: [],
   step: 'Hitch the end over the strand, each hitch snug against the last.',

@@ -33,9 +33,14 @@ export const HardwareSchema = Type.Object(
     slug: SlugSchema,
     name: Type.String({ minLength: 1, maxLength: 80 }),
     kind: Type.Unsafe<(typeof HARDWARE_KINDS)[number]>({ type: 'string', enum: [...HARDWARE_KINDS] }),
-    bar_mm: mm(0.5, 15, 'Bar', 'through what the cord turns round; of a bead, its wall'),
+    bar_mm: mm(0.5, 15, 'Bar', 'through the bar inside that the cord turns round; of a bead, its wall'),
     opening_mm: mm(0.3, 80, 'Opening', 'inside, across which strands lie side by side; of a bead or button, its hole'),
-    closed_mm: mm(0, 120, 'Closed length', 'along the band, bar to bar when closed; 0 where it does not close a band'),
+    closed_mm: mm(
+      0,
+      120,
+      'Closed length',
+      'that shows when it is closed, edge to edge: the knotting stands against it; 0 where it does not close a band',
+    ),
     length_mm: mm(
       0,
       120,

@@ -1,4 +1,6 @@
-import { knotCord } from './overhand';
+import { OVERHAND_HEIGHT } from '../stitch';
+import { loopInside, loopReach } from './fold-loop';
+import { knotCord, knotted } from './overhand';
 import { n1, noClash, nothingAlong, type Part } from './part';
 
 /**
@@ -11,16 +13,22 @@ export const knotRow: Part = {
   stretch: 'closure',
   use: (context) => {
     const knot = knotCord(context);
-    const loop = (context.mate * context.figures.loop_fit + Math.PI * context.d) / 2;
+    const loop = (loopInside(context) + Math.PI * context.d) / 2;
     return {
       mm: context.times * (knot.mm + loop),
       because: `${context.times} × (half a loop of ${n1(loop)} and ${knot.because})`,
     };
   },
   along: nothingAlong,
+  // Closed over the first of its loops: the knot before it, and its reach.
+  ring: (context) => {
+    const knot = OVERHAND_HEIGHT * knotted(context) * context.d;
+    const reach = loopReach(context);
+    return { mm: knot + reach.mm, because: `the first knot of ${n1(knot)}, and ${reach.because}` };
+  },
   check: noClash,
   seconds: 120,
-  held: true,
+  end: 'drawn',
   tools: ['ruler'],
   step: 'Tie both legs as one, leave a loop the button just passes, and tie again, for as many sizes as are wanted.',
 };

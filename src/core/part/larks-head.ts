@@ -1,5 +1,5 @@
 import { checkOpening, turnRound } from './bar';
-import { n1, type Part } from './part';
+import { n1, nothingAlong, type Part } from './part';
 
 /**
  * Lark's head: the cord's middle goes round the bar as a bight and both legs are drawn through it. Each leg turns half
@@ -18,8 +18,8 @@ export const larksHead: Part = {
       because: `${round.because}; half the bight and past it: (2 + π ÷ 2) × ${n1(context.d)}`,
     };
   },
-  // The bight lies across the band between the bar and the first half knot.
-  along: (context) => context.d,
+  // The knotting stands against the hardware’s edge: the bight lies round it.
+  along: nothingAlong,
   check: checkOpening,
   seconds: 30,
   tools: [],

@@ -1,7 +1,8 @@
-import { knotCord } from './overhand';
+import { OVERHAND_HEIGHT } from '../stitch';
+import { knotCord, knotted } from './overhand';
 import { n1, noClash, nothingAlong, turn, type Part } from './part';
 
-/** A fixed small loop at the fold, through which both legs run: half a turn round two legs for each leg, and the knot under it. */
+/** A fixed small loop at the fold, through which both legs run: half its eye round two legs for each leg, and the knot under it. */
 export const noose: Part = {
   slug: 'noose',
   name: 'Noose loop',
@@ -12,8 +13,13 @@ export const noose: Part = {
     return { mm: eye + knot.mm, because: `half the eye round two legs: ${n1(eye)}; and ${knot.because}` };
   },
   along: nothingAlong,
+  ring: (context) => {
+    const knot = OVERHAND_HEIGHT * knotted(context) * context.d;
+    const eye = turn(2, context.d) / 2;
+    return { mm: knot + eye, because: `the noose’s knot of ${n1(knot)}, and the reach of its eye: ${n1(eye)}` };
+  },
   check: noClash,
   seconds: 40,
   tools: [],
-  step: 'Tie both legs as one in an overhand knot just under the fold, leaving an eye that two legs run through with a little drag.',
+  step: 'Tie the knot just under the fold, one leg round the other, leaving an eye that two legs run through with a little drag.',
 };

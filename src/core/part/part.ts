@@ -24,6 +24,10 @@ export interface PartContext {
   readonly hand: number;
   /** Length of the sliding closure that the tails run through. */
   readonly slider: number;
+  /** Who ties a knot of several legs: one of them round the others, or all as one. */
+  readonly tied: 'one' | 'all';
+  /** Whether this leg only stands in a knot that another ties. */
+  readonly stands: boolean;
   readonly figures: Figures;
 }
 
@@ -42,6 +46,10 @@ export interface Part {
   readonly use: (context: PartContext) => PartUse;
   /** Band length, mm, that the part takes up beside the stitches. */
   readonly along: (context: PartContext) => number;
+  /** What it takes of the closed ring, mm, where it closes the band without being a stretch of it. */
+  readonly ring?: (context: PartContext) => PartUse;
+  /** How many turns it has in such a cord, where nobody says. */
+  readonly turns?: (cord: Cord) => number;
   /** Girth, mm, of a knot or button that a loop closes over. */
   readonly girth?: (context: PartContext) => number;
   /** What clashes, with other hardware to suggest from. */
@@ -50,8 +58,11 @@ export interface Part {
   readonly seconds: number;
   /** The part to use instead where no flame may be: a part that needs heat names one that does not. */
   readonly withoutHeat?: string;
-  /** Whether the ends are tied by hand, so that a tail to hold comes on top and is trimmed. */
-  readonly held?: boolean;
+  /**
+   * Of a part that ends a leg: a knot, or hardware led through, needs a tail to draw up by; of an end left long, that length is tail
+   * enough.
+   */
+  readonly end?: 'drawn' | 'long';
   readonly tools: readonly string[];
   readonly step: string;
 }

@@ -1,19 +1,19 @@
 import { n1, noClash, nothingAlong, type Part } from './part';
 
 /**
- * The tail that slides: through the closure, and as far out as the piece must open. Two tails overlap in the closure, so a
- * ring of `inner` opens by twice what stands out of it: (hand − inner − closure) ÷ 2 on each side, and never less than a
- * length to pull by.
+ * The tail that slides: through the closure, and as far out as the piece must open. Drawn tight, a band end stands against each side
+ * of the closure, and each opens by what stands out of it: (hand − inner) ÷ 2 on each side, so many times where the band lies so many
+ * times over, and never less than a length to pull by.
  */
 export const slideTail: Part = {
   slug: 'slide-tail',
   name: 'Sliding tail',
   stretch: 'slide',
-  use: ({ inner, hand, slider, figures }) => {
-    const out = Math.max(figures.pull_tail, (hand - inner - slider) / 2);
+  use: ({ inner, hand, slider, times, figures }) => {
+    const out = Math.max(figures.pull_tail, (times * (hand - inner)) / 2);
     return {
       mm: slider + out,
-      because: `${n1(slider)} through the closure and ${n1(out)} beyond it, so that ${n1(inner)} opens to ${n1(inner + slider + 2 * out)} for a hand of ${n1(hand)}`,
+      because: `${n1(slider)} through the closure and ${n1(out)} beyond it, so that ${n1(inner)} opens to ${n1(inner + (2 * out) / times)} for a hand of ${n1(hand)}`,
     };
   },
   along: nothingAlong,

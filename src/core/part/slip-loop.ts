@@ -1,3 +1,4 @@
+import { loopReach } from './fold-loop';
 import { knotCord } from './overhand';
 import { n1, noClash, nothingAlong, type Part } from './part';
 
@@ -14,6 +15,7 @@ export const slipLoop: Part = {
     };
   },
   along: nothingAlong,
+  ring: loopReach,
   check: noClash,
   seconds: 30,
   tools: [],

@@ -88,11 +88,13 @@ export function checkProject(project: Project, catalogue: Pick<Catalogue, 'cords
         error: `“${use.mate}” is not one of the parts: ${listed(project.parts.map(({ id }) => id))}`,
         at: `${at}/mate`,
       });
-    if (use.slider !== undefined && !project.sections.some(({ id }) => id === use.slider))
-      faults.push({ error: `“${use.slider}” is not one of the sections`, at: `${at}/slider` });
+    if (use.slider !== undefined && !project.closure?.includes(use.slider))
+      faults.push({ error: `“${use.slider}” is not in the closure: nothing slides in it`, at: `${at}/slider` });
   });
   project.sections.forEach((section, i) => {
-    section.runs.forEach(({ stitch }, k) => {
+    section.runs.forEach(({ stitch, bead }, k) => {
+      if (bead !== undefined && !section.beads?.includes(bead))
+        faults.push({ error: `“${bead}” is not one of the section’s beads`, at: `/sections/${i}/runs/${k}/bead` });
       if (!Object.hasOwn(STITCHES, stitch))
         faults.push({
           error: `“${stitch}” is not a stitch; there are: ${listed(Object.keys(STITCHES))}`,
@@ -125,6 +127,14 @@ export function checkProject(project: Project, catalogue: Pick<Catalogue, 'cords
     )
       faults.push({ error: `No cord goes through the section “${id}”`, at: `/layout/${i}` });
   });
+  (project.closure ?? []).forEach((id, i) => {
+    const section = project.sections.find((own) => own.id === id);
+    const part = project.parts.find((own) => own.id === id);
+    if (section?.count === 'fill')
+      faults.push({ error: `“${id}” fills the band: it cannot close it as well`, at: `/closure/${i}` });
+    else if (!section && !(part && PARTS[part.part]?.ring))
+      faults.push({ error: `“${id}” is neither a section nor a part that closes a ring`, at: `/closure/${i}` });
+  });
   if (!project.layout.some((id) => project.sections.some((s) => s.id === id)))
     faults.push({ error: 'The band has no section: nothing would be made', at: '/layout' });
   project.cords.forEach((cord, i) => {
@@ -137,11 +147,14 @@ export function checkProject(project: Project, catalogue: Pick<Catalogue, 'cords
       route.forEach((step, n) => faults.push(checkStep(step, project, `/cords/${i}/legs/${k}/route/${n}`))),
     );
   });
-  const { bead, beads, button } = project.options;
+  const { bead, beads, button, stopper, turns } = project.options;
+  const parts = project.parts.map(({ id }) => id);
   for (const [name, id, among] of [
     ['bead', bead, hardware],
     ['button', button, hardware],
     ['beads', beads, project.sections.map((s) => s.id)],
+    ['stopper', stopper, parts],
+    ['turns', turns, parts],
   ] as const) {
     if (id !== undefined && !among.includes(id))
       faults.push({ error: `“${id}” is not in this project`, at: `/options/${name}` });

@@ -62,6 +62,9 @@ export function notOffered(project: Project, options: Options, figures: Figures)
     [options.bead_mm, offers.bead, 'it has no bead to size'],
     [options.beads, offers.beads, 'its beads are not counted'],
     [options.button_mm, offers.button, 'it has no button'],
+    [options.stopper, offers.stopper, 'its end knot is part of it'],
+    [options.tied, offers.stopper, 'who ties its knots is part of it'],
+    [options.turns, offers.turns, 'it has no wrapped knot'],
   ];
   for (const [wish, offer, why] of unused) {
     if (wish !== undefined && offer === undefined)

@@ -13,12 +13,14 @@ export {
   inCord,
   isSection,
   type Piece,
+  type PieceClosure,
   type PieceCord,
   type PiecePart,
   type PieceRequest,
   type PieceRun,
   type PieceSection,
-} from './piece';
-export { resolvePiece } from './resolve';
+} from './piece/piece';
+export { MadeCountSchema, type MadeCount } from './piece/draw';
+export { resolvePiece } from './piece/resolve';
 export { checkProject } from './check-project';
 export { BLANK_PROJECT } from './blank';

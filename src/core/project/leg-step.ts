@@ -2,4 +2,4 @@ import type { LegStep } from './project';
 
 /** What a step names under a key: a part or a section; nothing where it is another kind of step. */
 export const idIn = (step: LegStep, key: string): string | undefined =>
-  Object.entries(step).find(([own]) => own === key)?.[1];
+  Object.entries(step).flatMap(([own, id]) => (own === key && typeof id === 'string' ? [id] : []))[0];

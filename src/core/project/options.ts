@@ -1,5 +1,5 @@
 import { Type, type Static } from '@sinclair/typebox';
-import { LoopSchema, SLUG, SlugSchema } from '../studio';
+import { LoopSchema, SLUG, SlugSchema, StopperSchema, TiedSchema } from '../studio';
 
 /** What a seat may choose about its piece. A choice that the project does not offer is answered with a message, not ignored. */
 export const OptionsSchema = Type.Object(
@@ -14,6 +14,9 @@ export const OptionsSchema = Type.Object(
       Type.Integer({ minimum: 1, maximum: 120, description: 'how many beads, instead of all round' }),
     ),
     button_mm: Type.Optional(Type.Number({ minimum: 6, maximum: 50, description: 'diameter of the button, mm' })),
+    stopper: Type.Optional(StopperSchema),
+    tied: Type.Optional(TiedSchema),
+    turns: Type.Optional(Type.Integer({ minimum: 1, maximum: 6, description: 'turns of a sliding wrapped knot' })),
     hardware: Type.Optional(
       Type.String({ pattern: SLUG, maxLength: 40, description: 'the buckle, ring, swivel or hook' }),
     ),

@@ -1,6 +1,6 @@
 import { Type, type Static } from '@sinclair/typebox';
 import { HARDWARE_KINDS } from '../part';
-import { LoopSchema, RoleSchema, SlugSchema } from '../studio';
+import { LoopSchema, RoleSchema, SlugSchema, TiedSchema } from '../studio';
 
 const Id = SlugSchema;
 const closed = { additionalProperties: false };
@@ -20,7 +20,15 @@ const when = Type.Optional(WhenSchema);
 
 /** One stretch of a leg's way: a part it makes, a part it only passes, a section it runs through as core, or one it works. */
 const StepSchema = Type.Union([
-  Type.Object({ part: Id }, closed),
+  Type.Object(
+    {
+      part: Id,
+      stands: Type.Optional(
+        Type.Literal(true, { description: 'where one leg ties it, this is another: it runs straight through' }),
+      ),
+    },
+    closed,
+  ),
   Type.Object({ past: Id }, closed),
   Type.Object({ core: Id }, closed),
   Type.Object({ work: Id, as: Id }, closed),
@@ -46,7 +54,8 @@ const PartUseSchema = Type.Object(
     part: Id,
     on: Type.Optional(Type.String({ ...Id, description: 'the hardware it is made on' })),
     mate: Type.Optional(Type.String({ ...Id, description: 'the part that a loop closes over' })),
-    slider: Type.Optional(Type.String({ ...Id, description: 'the section that a tail slides in' })),
+    slider: Type.Optional(Type.String({ ...Id, description: 'the closure that a tail slides in' })),
+    tied: Type.Optional(TiedSchema),
     strands: Type.Optional(count(24, 'strands tied as one, wrapped, or side by side in the opening')),
     times: Type.Optional(count(40, 'turns, hitches or knots')),
     when,
@@ -58,10 +67,17 @@ const PartUseSchema = Type.Object(
 const SectionSchema = Type.Object(
   {
     id: Id,
-    runs: Type.Array(Type.Object({ stitch: Id, times: count(200, 'divisions of the stitch') }, closed), {
-      minItems: 1,
-      maxItems: 6,
-    }),
+    runs: Type.Array(
+      Type.Object(
+        {
+          stitch: Id,
+          times: count(200, 'divisions of the stitch'),
+          bead: Type.Optional(Type.String({ ...Id, description: 'which of the section’s beads it takes, if not all' })),
+        },
+        closed,
+      ),
+      { minItems: 1, maxItems: 6 },
+    ),
     count: Type.Union([
       Type.Literal('fill'),
       Type.Integer({ minimum: 1, maximum: 500 }),
@@ -87,11 +103,18 @@ const CordSchema = Type.Object(
     default: Id,
     colour: Type.Integer({ minimum: 0, maximum: 5, description: 'which of the colours chosen for its role' }),
     pieces: Type.Optional(count(12, 'alike, each cut to this length')),
-    legs: Type.Array(Type.Object({ route: Type.Array(StepSchema, { minItems: 1, maxItems: 40 }) }, closed), {
-      minItems: 1,
-      maxItems: 8,
-      description: 'from the fold or start to each end; the cut is their sum',
-    }),
+    legs: Type.Array(
+      Type.Object(
+        {
+          route: Type.Array(StepSchema, { minItems: 1, maxItems: 40 }),
+          held: Type.Optional(
+            Type.Literal(true, { description: 'its end is held by board, pin or clip while the band is made' }),
+          ),
+        },
+        closed,
+      ),
+      { minItems: 1, maxItems: 8, description: 'from the fold or start to each end; the cut is their sum' },
+    ),
     when,
   },
   closed,
@@ -138,6 +161,10 @@ export const ProjectSchema = Type.Object(
         bead: Type.Optional(Type.String({ ...Id, description: 'the hardware that bead_mm sizes' })),
         beads: Type.Optional(Type.String({ ...Id, description: 'the section whose beads can be counted' })),
         button: Type.Optional(Type.String({ ...Id, description: 'the hardware that button_mm sizes' })),
+        stopper: Type.Optional(
+          Type.String({ ...Id, description: 'the end knot that can be another, and who ties it' }),
+        ),
+        turns: Type.Optional(Type.String({ ...Id, description: 'the wrapped knot whose turns can be chosen' })),
       },
       { ...closed, description: 'what a seat may choose, each with what it starts as' },
     ),
@@ -149,6 +176,12 @@ export const ProjectSchema = Type.Object(
       maxItems: 40,
       description: 'the parts and sections that make up the band, from its start to its finish',
     }),
+    closure: Type.Optional(
+      Type.Array(Id, {
+        maxItems: 8,
+        description: 'the parts and sections that stand between the band’s ends when it is closed, once for each time',
+      }),
+    ),
     cords: Type.Array(CordSchema, { minItems: 1, maxItems: 20 }),
     tools: Type.Optional(
       Type.Array(Type.String({ minLength: 1, maxLength: 60, pattern: '\\S' }), {

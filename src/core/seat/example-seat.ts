@@ -25,6 +25,7 @@ export function exampleSeat(project: Project, changes: Partial<Seat> = {}, schoo
     options: {},
     cords: {},
     school,
+    made: null,
     ...changes,
   };
 }

@@ -30,10 +30,10 @@ const wristOf = ({ size }: Seat): number | null => (size && 'wrist' in size ? si
  * pieceRequest(ada, figures).project // 'band-buckle'
  */
 export function pieceRequest(seat: Seat & { readonly project: string }, figures: Figures): PieceRequest {
-  const { project, options, cords, age, avoid, size, ease } = seat;
+  const { project, options, cords, age, avoid, size, ease, skill, made } = seat;
   const hand = seat.hand ?? estimateHand(wristOf(seat) ?? figures.wrist_adult, figures);
   const inner = innerOf(size ?? { wrist: figures.wrist_adult }, ease, figures);
-  return { project, options, cords, age, avoid, hand, inner };
+  return { project, options, cords, age, avoid, hand, inner, skill, made };
 }
 
 /** The same, as it is reckoned. @throws where a project leads to nothing, which is checked before one is saved */

@@ -1,17 +1,6 @@
 import { Type, type Static } from '@sinclair/typebox';
-import { CordChoiceSchema, OptionsSchema, type Catalogue, type CordChoice } from '../project';
-import {
-  AvoidSchema,
-  EaseSchema,
-  ROLES,
-  SchoolSchema,
-  SkillSchema,
-  SlugSchema,
-  type Role,
-  NameSchema,
-  orNull,
-  VersionSchema,
-} from '../studio';
+import { CordChoiceSchema, MadeCountSchema, OptionsSchema, type Catalogue, type CordChoice } from '../project';
+import { AvoidSchema, EaseSchema, ROLES, SchoolSchema, SkillSchema, SlugSchema, type Role, NameSchema, orNull, VersionSchema } from '../studio';
 import { AgeSchema, WristMmSchema, WRIST_METHODS, type WristMethod } from '../person';
 import type { Seat } from './seat';
 
@@ -41,6 +30,7 @@ const editable = {
   school: orNull(SchoolSchema),
   accepted: Type.Boolean({ description: 'an estimate that may be cut from' }),
   wishes: Type.Array(SlugSchema, { maxItems: 6, uniqueItems: true, description: 'colours, dearest first' }),
+  made: orNull(MadeCountSchema),
   note: Type.String({ maxLength: 500 }),
 };
 
@@ -124,5 +114,6 @@ export function seatOf(record: SeatRecord, school: Seat['school'], projects: Cat
     options: record.options,
     cords: record.cords,
     school: record.school ?? school,
+    made: record.made,
   };
 }

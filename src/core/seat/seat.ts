@@ -1,5 +1,5 @@
 import type { Size } from '../fit';
-import type { CordChoice, Options } from '../project';
+import type { CordChoice, MadeCount, Options } from '../project';
 import type { Avoid, Ease, Role, School, Skill } from '../studio';
 
 /** A participant's place in a session, as the reckoning takes it: everything read, lengths in mm. */
@@ -18,4 +18,6 @@ export interface Seat {
   readonly options: Options;
   readonly cords: Readonly<Partial<Record<Role, CordChoice>>>;
   readonly school: School;
+  /** What this maker counted of their own half knots; null where they did not. */
+  readonly made: MadeCount | null;
 }

@@ -3,7 +3,7 @@ import type { Cord } from '../cord';
 import type { Group } from '../cut';
 import type { Hardware } from '../part';
 import { resolvePiece, type Catalogue, type Project } from '../project';
-import type { Figures } from '../studio';
+import { STARTING_FIGURES, type Figures } from '../studio';
 import { pieceRequest, planSeat, type SeatPlan, cutsNow, type CutDone, revisionKey, type Seat } from '../seat';
 
 /** Everything that some seats' plans rest on, as it was when they were cut: every document in its revision, and every figure. */
@@ -59,6 +59,15 @@ function catalogueOf(basis: CutBasis): Catalogue {
   return known;
 }
 
+const kept = new WeakMap<CutBasis, Figures>();
+
+/** The figures of a basis, one object as long as it is there, so that what is reckoned with them is reckoned once. */
+function figuresOf(basis: CutBasis): Figures {
+  const known = kept.get(basis) ?? { ...STARTING_FIGURES, ...basis.figures };
+  kept.set(basis, known);
+  return known;
+}
+
 /** What a seat asks for, as it is kept: without its name, and with its project in its very revision. */
 function askOf(seat: Seat, projects: Catalogue['projects']): Seat {
   const doc = seat.project !== null && Object.hasOwn(projects, seat.project) ? projects[seat.project]! : null;
@@ -84,13 +93,13 @@ export function keptPlan(record: CutRecord, id: string, seat: Seat, projects: Ca
   const basis = kept?.basis == null ? undefined : record.bases[kept.basis];
   if (!kept || !basis) return null;
   const catalogue = catalogueOf(basis);
+  // A figure that came since is as it starts.
+  const figures = figuresOf(basis);
   const now = askOf(seat, projects);
   const standing = (asks: Seat, plan: KeptPlan): SeatPlan => {
     const { project } = asks;
     const known = project !== null && Object.hasOwn(catalogue.projects, project);
-    const piece = known
-      ? resolvePiece(pieceRequest({ ...asks, project }, basis.figures), catalogue, basis.figures)
-      : null;
+    const piece = known ? resolvePiece(pieceRequest({ ...asks, project }, figures), catalogue, figures) : null;
     return { label: seat.label, ...(piece && { piece }), ...plan };
   };
   if (!kept.asks) return null;
@@ -99,7 +108,7 @@ export function keptPlan(record: CutRecord, id: string, seat: Seat, projects: Ca
   if (now.project === null || !Object.hasOwn(catalogue.projects, now.project)) return null;
   // The seat says something else than it did: cords and hardware that the cut does not rest on would be another cut.
   if (!restsOn(now, catalogue)) return null;
-  const [then, changed] = [kept.asks, now].map((asks) => planSeat(asks, catalogue, basis.figures, basis.group));
+  const [then, changed] = [kept.asks, now].map((asks) => planSeat(asks, catalogue, figures, basis.group));
   if (!sameCuts(numbersOf(then!), numbersOf(changed!))) return null;
   const { items, tools, messages } = changed!;
   return standing(now, { ...kept.plan, items, tools, messages });
@@ -141,7 +150,7 @@ export function withoutPerson(record: CutRecord, person: string, name: string): 
             ...one,
             person: null,
             label: name,
-            asks: one.asks && { ...one.asks, size: null, hand: null, age: null, avoid: [] },
+            asks: one.asks && { ...one.asks, size: null, hand: null, age: null, avoid: [], made: null },
           }
         : one,
     ),

@@ -1,4 +1,4 @@
-import { outward, pressedCore, roundRadius, screw } from './straight';
+import { drawnApart, outward, pressedCore, roundRadius, screw } from './straight';
 import type { Around, Point, Stitch } from './strand';
 
 /**
@@ -58,9 +58,9 @@ const FOUND = roundRadius(2, 1);
 function strand(around: Around, quarter: number): Point[] {
   const by = roundRadius(around.strands, around.diameter) - FOUND;
   const lift = quarter % 2 === 1 ? HALF_PITCH : 0;
-  return [0, 1].flatMap((k) =>
-    TWO_HALF_KNOTS.map((p) => outward(screw(p, k * 180 + quarter * 90, k * 2 * HALF_PITCH + lift), by)),
-  );
+  return [0, 1]
+    .flatMap((k) => TWO_HALF_KNOTS.map((p) => outward(screw(p, k * 180 + quarter * 90, k * 2 * HALF_PITCH + lift), by)))
+    .map(drawnApart(around.draw));
 }
 
 /** Two pairs in two colours: each ties every second half knot, and is carried past the other in between. */
@@ -68,11 +68,11 @@ export const doubleSpiral: Stitch = {
   slug: 'double-spiral',
   name: 'Double spiral',
   geometry: (around) => ({
-    pitch: 4 * HALF_PITCH,
+    pitch: 4 * HALF_PITCH * (around.draw ?? 1),
     divisions: 4,
     halfKnots: 4,
     working: ['a', 'c', 'b', 'd'].map((name, quarter) => ({ strand: name, points: strand(around, quarter) })),
-    core: pressedCore(around, 4 * HALF_PITCH),
+    core: pressedCore(around, 4 * HALF_PITCH * (around.draw ?? 1)),
   }),
   beads: 0,
   effort: 1.2,

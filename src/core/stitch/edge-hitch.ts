@@ -1,4 +1,4 @@
-import { outward, straightCore } from './straight';
+import { drawnApart, outward, straightCore } from './straight';
 import type { Point, Stitch } from './strand';
 
 /**
@@ -40,14 +40,14 @@ const PITCH = 1.2;
 export const edgeHitch: Stitch = {
   slug: 'edge-hitch',
   name: 'Edge half hitches',
-  geometry: ({ strands, diameter }) => {
+  geometry: ({ strands, diameter, draw = 1 }) => {
     const by = (diameter * (1 + ((strands - 1) * 2) / Math.PI) - 1) / 2;
     return {
-      pitch: PITCH,
+      pitch: PITCH * draw,
       divisions: 1,
       halfKnots: 0,
-      working: [{ strand: 'a', points: HITCH.map((p) => outward(p, by)) }],
-      core: straightCore(strands, diameter, PITCH),
+      working: [{ strand: 'a', points: HITCH.map((p) => drawnApart(draw)(outward(p, by))) }],
+      core: straightCore(strands, diameter, PITCH * draw),
     };
   },
   beads: 0,

@@ -1,4 +1,4 @@
-import { outward, pressedCore, roundRadius, screw } from './straight';
+import { drawnApart, outward, pressedCore, roundRadius, screw } from './straight';
 import type { Around, Point, Stitch } from './strand';
 
 /**
@@ -49,9 +49,9 @@ const FOUND = roundRadius(2, 1);
 
 function strandA(around: Around): Point[] {
   const by = roundRadius(around.strands, around.diameter) - FOUND;
-  return Array.from({ length: REPEAT }, (_, k) =>
-    HALF_KNOT.map((p) => outward(screw(p, k * TURN, k * HALF_PITCH), by)),
-  ).flat();
+  return Array.from({ length: REPEAT }, (_, k) => HALF_KNOT.map((p) => outward(screw(p, k * TURN, k * HALF_PITCH), by)))
+    .flat()
+    .map(drawnApart(around.draw));
 }
 
 /** A spiral: the strands of the core are pressed into a round bundle in the middle. */
@@ -60,15 +60,16 @@ export const halfKnotSpiral: Stitch = {
   name: 'Half knot spiral',
   geometry: (around) => {
     const a = strandA(around);
+    const pitch = REPEAT * HALF_PITCH * (around.draw ?? 1);
     return {
-      pitch: REPEAT * HALF_PITCH,
+      pitch,
       divisions: REPEAT,
       halfKnots: REPEAT,
       working: [
         { strand: 'a', points: a },
         { strand: 'b', points: a.map((p) => screw(p, 180, 0)) },
       ],
-      core: pressedCore(around, REPEAT * HALF_PITCH),
+      core: pressedCore(around, pitch),
     };
   },
   beads: 0,

@@ -5,6 +5,7 @@ import { beadsOnWorkers } from './beads-on-workers';
 import { centreKnot } from './centre-knot';
 import { doubleSpiral } from './double-spiral';
 import { edgeHitch } from './edge-hitch';
+import { eightStrandPanels } from './eight-strand-panels';
 import { halfKnotSpiral } from './half-knot-spiral';
 import { ladder } from './ladder';
 import { plain } from './plain';
@@ -13,6 +14,7 @@ import type { Stitch } from './strand';
 import { tubeCross } from './tube-cross';
 import { wrapping } from './wrap';
 import { wrappedBraid } from './wrapped-braid';
+import { wrappedWeave } from './wrapped-weave';
 
 export { bundle } from './bundle';
 export { measureStitch, type StitchMeasure } from './measure-stitch';
@@ -29,8 +31,10 @@ const ALL = [
   beadOnCore,
   beadsOnWorkers,
   wrappedBraid,
+  wrappedWeave,
   edgeHitch,
   alternatingPanels,
+  eightStrandPanels,
   ladder,
   tubeCross,
   wrapping,

@@ -59,7 +59,7 @@ const known = new Map<string, StitchMeasure>();
  */
 export function measureStitch(stitch: Stitch, around: Around): StitchMeasure {
   const beads = (around.beads ?? []).map((bead) => `${bead.length.toFixed(3)}×${bead.width.toFixed(3)}`).join();
-  const key = `${stitch.slug}|${around.strands}|${around.diameter.toFixed(4)}|${beads}`;
+  const key = `${stitch.slug}|${around.strands}|${around.diameter.toFixed(4)}|${(around.draw ?? 1).toFixed(4)}|${beads}`;
   let measure = known.get(key);
   if (!measure) known.set(key, (measure = measureGeometry(stitch.geometry(around))));
   return measure;

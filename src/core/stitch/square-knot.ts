@@ -1,4 +1,4 @@
-import { CORE_SPACING, straightCore } from './straight';
+import { CORE_SPACING, drawnApart, straightCore } from './straight';
 import type { Around, Bead, BeadPlace, Point, Stitch, StitchGeometry, StrandPath } from './strand';
 
 /**
@@ -51,10 +51,12 @@ function fitAround({ strands, diameter }: Around): (p: Point) => Point {
 
 const mirrored = ([x, y, z]: Point): Point => [-x, y + HALF_PITCH, z];
 const turnedOver = ([x, y, z]: Point): Point => [-x, y, -z];
+/** Band length of a square knot, drawn as it is. */
+const pitchOf = ({ draw = 1 }: Around): number => 2 * HALF_PITCH * draw;
 
 /** Strand a over a whole square knot around this core, from the middle of the front and back to it; b is a turned over. */
 export function squareKnotStrand(around: Around): Point[] {
-  return [...HALF_KNOT, ...HALF_KNOT.map(mirrored)].map(fitAround(around));
+  return [...HALF_KNOT, ...HALF_KNOT.map(mirrored)].map(fitAround(around)).map(drawnApart(around.draw));
 }
 
 function workingPaths(around: Around): StrandPath[] {
@@ -84,7 +86,7 @@ export function squareKnotWithBeads(around: Around, where: 'core' | 'workers'): 
   const gap = length + 1;
   const along = [0.35, 0.5, 0.65].map((t): Point => [-x, edge[1] + gap * t, 0]);
   const opened = [...a.slice(0, EDGE + 1), ...along, ...a.slice(EDGE).map(([px, py, pz]): Point => [px, py + gap, pz])];
-  const pitch = 2 * HALF_PITCH + gap;
+  const pitch = pitchOf(around) + gap;
   const places = (side: number): BeadPlace[] => {
     let from = edge[1] + 0.5;
     return beads.map((bead: Bead, index) => {
@@ -111,11 +113,11 @@ export const squareKnot: Stitch = {
   slug: 'square-knot',
   name: 'Square knot',
   geometry: (around) => ({
-    pitch: 2 * HALF_PITCH,
+    pitch: pitchOf(around),
     divisions: 2,
     halfKnots: 2,
     working: workingPaths(around),
-    core: straightCore(around.strands, around.diameter, 2 * HALF_PITCH),
+    core: straightCore(around.strands, around.diameter, pitchOf(around)),
   }),
   beads: 0,
   effort: 1,

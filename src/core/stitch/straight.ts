@@ -1,6 +1,11 @@
 import { bundle } from './bundle';
 import type { Around, Point, StrandPath } from './strand';
 
+/** A path drawn apart along the band: what hands do not draw up lies further on, and no nearer to anything. */
+export const drawnApart =
+  (draw = 1) =>
+  ([x, y, z]: Point): Point => [x, y * draw, z];
+
 /** Two core strands pressed together lie this far apart, centre to centre. */
 export const CORE_SPACING = 0.94;
 

@@ -23,6 +23,8 @@ export interface Around {
   readonly strands: number;
   readonly diameter: number;
   readonly beads?: readonly Bead[];
+  /** How much longer along the band its knots come out than the tightest there can be; 1 where it is not said. Beads do not. */
+  readonly draw?: number;
 }
 
 /** Where a bead sits: its middle, and whether its hole runs along the band or across it. `index` is which of the beads it is. */

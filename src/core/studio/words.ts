@@ -52,3 +52,13 @@ export type Stretch = Static<typeof StretchSchema>;
 export const ROLES = ['core', 'working', 'slider', 'whole', 'thread'] as const;
 export const RoleSchema = oneOf(ROLES);
 export type Role = Static<typeof RoleSchema>;
+
+/** The end knots that a maker may choose among. */
+export const STOPPERS = ['overhand', 'double-overhand', 'button-knot'] as const;
+export const StopperSchema = oneOf(STOPPERS);
+export type Stopper = Static<typeof StopperSchema>;
+
+/** Who ties a knot of several legs: one of them round the others, or all as one. */
+export const TIED_BY = ['one', 'all'] as const;
+export const TiedSchema = oneOf(TIED_BY);
+export type Tied = Static<typeof TiedSchema>;

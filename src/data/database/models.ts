@@ -66,6 +66,7 @@ export class SeatRow extends Model<InferAttributes<SeatRow>, InferCreationAttrib
   declare school: School | null;
   declare accepted: boolean;
   declare wishes: CreationOptional<string[]>;
+  declare made: CreationOptional<SeatRecord['made']>;
   declare note: string;
   declare version: CreationOptional<number>;
 }
@@ -132,6 +133,7 @@ export function models(): void {
       school: TEXT,
       accepted: BOOLEAN,
       wishes: ARRAY(TEXT),
+      made: JSONB,
       note: TEXT,
       version,
     },

@@ -5,7 +5,17 @@ import { shelf } from './004-shelf';
 import { items } from './005-items';
 import { keptPlans } from './006-kept-plans';
 import { edge } from './007-edge';
+import { counts } from './008-counts';
 import type { Migration } from './migration';
 
 /** Every step in order. A new one is a file beside these and a word here. */
-export const MIGRATIONS: readonly Migration[] = [foundation, projects, studioMark, shelf, items, keptPlans, edge];
+export const MIGRATIONS: readonly Migration[] = [
+  foundation,
+  projects,
+  studioMark,
+  shelf,
+  items,
+  keptPlans,
+  edge,
+  counts,
+];

@@ -17,6 +17,8 @@ const context = (changes: Partial<PartContext> = {}): PartContext => ({
   inner: 180,
   hand: 215,
   slider: 0,
+  tied: 'all',
+  stands: false,
   figures: STARTING_FIGURES,
   ...changes,
 });

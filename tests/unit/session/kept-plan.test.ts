@@ -1,17 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '../../../catalogue';
-import {
-  changesSince,
-  cutNow,
-  cutsDone,
-  outdatedTicks,
-  packingOf,
-  planSession,
-  stagesOf,
-  withoutPerson,
-  type CutRecord,
-  type WholeSession,
-} from '../../../src/core/session';
+import { changesSince, cutNow, cutsDone, outdatedTicks, packingOf, planSession, stagesOf, withoutPerson, type CutRecord, type WholeSession } from '../../../src/core/session';
 import { cutKey, cutsNow, revisionKey, seatOf, type SeatRecord } from '../../../src/core/seat';
 import { STARTING_FIGURES, type Figures } from '../../../src/core/studio';
 import { exampleView, seatRecord } from '../examples/view';

@@ -1,11 +1,4 @@
-import {
-  samplePath,
-  STITCHES,
-  type Around,
-  type Point,
-  type StitchGeometry,
-  type StrandPath,
-} from '../../../src/core/stitch';
+import { samplePath, STITCHES, type Around, type Point, type StitchGeometry, type StrandPath } from '../../../src/core/stitch';
 
 export const TWO: Around = { strands: 2, diameter: 1 };
 /** What each stitch is tried around: as it is used, and thicker, thinner, wider. */

@@ -1,18 +1,22 @@
-import { byRule, isKnottedBand, legsWith, type School } from './school';
+import { byRule, isFlatBand, legsWith } from './by-rule';
+import type { School } from './school';
 
 /** Core first, twice the wrist and an allowance; the working cord a multiple of it. */
 export const coreMultiple: School = {
   slug: 'core-multiple',
   name: 'Core multiple',
+  meant: 'flat bands of square knots with a loop and an end knot, or a buckle; not those that slide open',
   // Its allowance is for a loop and an end knot: it says nothing of tails that slide.
   suits: (context) =>
-    isKnottedBand(context) && !context.legs.some((leg) => leg.entries.some((entry) => entry.for === 'slide')),
-  leg: (leg, { fit, size, figures, legs }) => {
+    isFlatBand(context) && !context.legs.some((leg) => leg.entries.some((entry) => entry.for === 'slide')),
+  leg: (leg, context) => {
+    const { fit, size, figures, legs } = context;
     const { core_allowance, core_multiple } = figures;
     const around = 'wrist' in size && fit.inner_mm !== undefined ? size.wrist : (fit.inner_mm ?? fit.knotted_mm);
     const core = 2 * (around + core_allowance);
     return byRule(
       leg,
+      context,
       {
         for: 'core',
         mm: core / legsWith('core', legs),

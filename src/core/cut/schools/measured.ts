@@ -1,4 +1,4 @@
-import { handlingTail, riskAllowance, spreadOf } from '../allowance';
+import { riskAllowance, spreadOf, tailOf } from '../allowance';
 import { totalOf } from '../anatomy';
 import type { School } from './school';
 
@@ -6,16 +6,16 @@ import type { School } from './school';
 export const measured: School = {
   slug: 'measured',
   name: 'Measured',
+  meant: 'every piece',
   leg: (leg, { skill, figures }) => {
-    if (!leg.held) return [...leg.entries];
     const use = totalOf(leg.entries.filter((entry) => entry.for === 'stitches'));
     return [
       ...leg.entries,
-      {
-        for: 'tail',
-        mm: handlingTail(skill, leg.cord.cord, figures),
-        because: `to hold while the last knots are tied (${skill})`,
-      },
+      ...leg.tails.flatMap((tail) => {
+        const mm = tailOf(tail, skill, leg.cord.cord, figures);
+        const because = tail.kind === 'hold' ? `to hold by (${skill})` : `to draw the end up by (${skill})`;
+        return mm > 0 ? [{ for: 'tail' as const, mm, because }] : [];
+      }),
       ...(use > 0
         ? [
             {

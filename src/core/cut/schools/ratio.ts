@@ -1,16 +1,20 @@
-import { byRule, isKnottedBand, legsWith, type School } from './school';
+import { byRule, isFlatBand, legsWith } from './by-rule';
+import type { School } from './school';
 
 /** So much cord to a length of band, all strands together. */
 export const ratio: School = {
   slug: 'ratio',
   name: 'Ratio',
-  suits: isKnottedBand,
-  leg: (leg, { fit, figures, legs }) => {
+  meant: 'flat bands of square knots; a slider’s own cord is cut by measure',
+  suits: isFlatBand,
+  leg: (leg, context) => {
+    const { fit, figures, legs } = context;
     const { ratio_all, ratio_core, ratio_hands } = figures;
     const core = (ratio_core * fit.knotted_mm) / legsWith('core', legs);
     const work = ((ratio_all - ratio_core) * fit.knotted_mm) / legsWith('stitches', legs);
     const entries = byRule(
       leg,
+      context,
       {
         for: 'core',
         mm: core,
@@ -22,7 +26,7 @@ export const ratio: School = {
         because: `(${ratio_all} − ${ratio_core}) × ${fit.knotted_mm.toFixed(1)} of band, over ${legsWith('stitches', legs)} strands`,
       },
     );
-    return leg.entries.some((entry) => entry.for === 'stitches')
+    return leg.inBand && leg.entries.some((entry) => entry.for === 'stitches')
       ? [...entries, { for: 'tail', mm: ratio_hands, because: 'extra for hands' }]
       : entries;
   },

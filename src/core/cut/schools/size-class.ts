@@ -5,6 +5,7 @@ import type { School } from './school';
 export const sizeClass: School = {
   slug: 'size-class',
   name: 'Size class',
+  meant: 'pieces made to a wrist, in kits cut beforehand',
   cutFor: (size, _group, figures) => {
     if (!('wrist' in size)) return null;
     const limits = [figures.class_small, figures.class_medium, figures.class_large, figures.class_extra];

@@ -5,6 +5,7 @@ import type { School } from './school';
 export const tryOn: School = {
   slug: 'try-on',
   name: 'Try on',
+  meant: 'pieces made to a wrist, by a group that ties until it fits',
   cutFor: (size, group, figures) =>
     'wrist' in size ? { wrist: Math.max(size.wrist, group.wrist) + figures.try_on_headroom } : null,
   leg: measured.leg,

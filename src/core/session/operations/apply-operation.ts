@@ -22,6 +22,7 @@ function draftSeat(seat: NewSeat, position: number): SeatRecord {
     accepted: false,
     wishes: [],
     note: '',
+    made: null,
     wrist_on: null,
     version: 1,
     person_version: 1,

@@ -1,10 +1,11 @@
-import { workedDiameter, type Cord } from '../cord';
-import type { Hardware } from '../part';
-import { measureStitch, STITCHES, type Around } from '../stitch';
-import type { Figures } from '../studio';
-import { entry } from './catalogue';
-import type { PieceCord, PieceRun, PieceSection } from './piece';
-import type { ProjectSection } from './project';
+import { workedDiameter, type Cord } from '../../cord';
+import type { Hardware } from '../../part';
+import { measureStitch, STITCHES, type Around } from '../../stitch';
+import type { Figures } from '../../studio';
+import { drawOf, type MadeCount } from './draw';
+import { entry } from '../catalogue';
+import type { PieceCord, PieceRequest, PieceRun, PieceSection } from './piece';
+import type { ProjectSection } from '../project';
 
 interface Leg {
   readonly cord: Cord;
@@ -31,11 +32,25 @@ function legsIn(section: string, cords: readonly PieceCord[]): { working: Leg[];
 
 const mean = (values: readonly number[]): number => values.reduce((sum, v) => sum + v, 0) / values.length;
 
-/** Measures a section of a piece; null where no cord of the piece goes through it. */
+/** The draw of a count: against the tightest pitch of the knotted stitch of a section that has no beads between its knots. */
+function drawnBy(made: MadeCount, section: ProjectSection, around: Around, d: number): number | null {
+  for (const { stitch: slug } of section.runs) {
+    const stitch = entry(STITCHES, slug);
+    const { pitch, halfKnots } = measureStitch(stitch, { ...around, draw: 1 });
+    if (stitch.beads === 0 && halfKnots > 0) return made.length_mm / ((made.half_knots * pitch * d) / halfKnots);
+  }
+  return null;
+}
+
+/**
+ * Measures a section of a piece, its knots drawn apart as this maker draws them; null where no cord of the piece goes through it. A
+ * count that is tighter than there can be is a question, not a figure: the studio's stands.
+ */
 export function measureSection(
   section: ProjectSection,
   cords: readonly PieceCord[],
   hardware: Readonly<Record<string, Hardware>>,
+  { skill, made }: Pick<PieceRequest, 'skill' | 'made'>,
   figures: Figures,
 ): PieceSection | null {
   const { working, core } = legsIn(section.id, cords);
@@ -51,15 +66,30 @@ export function measureSection(
         diameter: core.length > 0 ? mean(core.map((leg) => workedDiameter(leg.cord))) / d : 1,
       };
   const beads = (section.beads ?? []).map((id) => hardware[id]!);
-  const around: Around = {
+  const counted = made && drawnBy(made, section, through, d);
+  const draw = counted !== null && counted >= 1 ? counted : drawOf(skill, lead.cord, figures);
+  const aroundWith = (bead: string | undefined): Around => ({
     ...through,
-    beads: beads.map((bead) => ({ length: bead.length_mm / d, width: bead.width_mm / d })),
-  };
-  const runs = section.runs.map(({ stitch: slug, times }): PieceRun => {
+    draw,
+    beads: (bead === undefined ? beads : [hardware[bead]!]).map(({ length_mm, width_mm }) => ({
+      length: length_mm / d,
+      width: width_mm / d,
+    })),
+  });
+  const runs = section.runs.map(({ stitch: slug, times, bead }): PieceRun => {
     const stitch = entry(STITCHES, slug);
+    const around = aroundWith(bead);
     const measure = measureStitch(stitch, around);
     return { stitch, around, measure, times, mm: ((times * measure.pitch) / measure.divisions) * d };
   });
+  /** How many of a bead of the section one of its runs takes a division. */
+  const strung = (index: number): number =>
+    section.runs.reduce((sum, { bead, times }, i) => {
+      const { measure } = runs[i]!;
+      const place = bead === undefined ? index : bead === section.beads![index] ? 0 : -1;
+      return sum + ((measure.beadCounts[place] ?? 0) * times * arms) / measure.divisions;
+    }, 0);
+  const halfKnots = runs.reduce((sum, { measure, times }) => sum + (measure.halfKnots * times) / measure.divisions, 0);
   const uses: Record<string, number> = { core: 0 };
   for (const { measure, times } of runs) {
     const repeats = times / measure.divisions;
@@ -75,19 +105,16 @@ export function measureSection(
     runs,
     d,
     unit,
-    halfKnots: runs.reduce((sum, { measure, times }) => sum + (measure.halfKnots * times) / measure.divisions, 0),
+    halfKnots,
+    draw: halfKnots > 0 ? draw : 1,
+    tight: counted !== null && counted < 1,
     count: typeof section.count === 'object' ? Math.max(4, Math.round(wanted / unit / 2) * 2) : section.count,
     uses,
     width: Math.max(...runs.map(({ measure }) => measure.width)) * d * arms,
     thickness: Math.max(...runs.map(({ measure }) => measure.thickness)) * d,
     arms,
     beads,
-    beadCounts: beads.map((_, index) =>
-      runs.reduce(
-        (sum, { measure, times }) => sum + ((measure.beadCounts[index] ?? 0) * times * arms) / measure.divisions,
-        0,
-      ),
-    ),
+    beadCounts: beads.map((_, index) => strung(index)),
     colours: Object.fromEntries([
       ...working.map((leg): [string, string] => [leg.as!, leg.colour]).reverse(),
       ...Array.from({ length: through.strands }, (_, i): [string, string] => [

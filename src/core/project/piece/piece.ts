@@ -1,10 +1,11 @@
-import { workedDiameter, type Cord } from '../cord';
-import type { Hardware, Part, PartContext } from '../part';
-import type { Around, Stitch, StitchMeasure } from '../stitch';
-import type { Avoid, Message } from '../studio';
-import type { Choices } from './choices';
-import type { CordChoice, Options } from './options';
-import type { Project, ProjectCord } from './project';
+import { workedDiameter, type Cord } from '../../cord';
+import type { Hardware, Part, PartContext } from '../../part';
+import type { Around, Stitch, StitchMeasure } from '../../stitch';
+import type { Avoid, Message, Skill } from '../../studio';
+import type { MadeCount } from './draw';
+import type { Choices } from '../choices';
+import type { CordChoice, Options } from '../options';
+import type { Project, ProjectCord } from '../project';
 
 /** What a seat asks for: the project with its choices, and what of the wearer bears on them. Lengths in mm. */
 export interface PieceRequest {
@@ -17,6 +18,9 @@ export interface PieceRequest {
   readonly inner: number;
   /** Closed hand, measured or derived. */
   readonly hand: number;
+  readonly skill: Skill;
+  /** What this maker counted, where they did: so many half knots made so much band. */
+  readonly made: MadeCount | null;
 }
 
 /** One cord of the piece, chosen. */
@@ -43,6 +47,10 @@ export interface PieceSection {
   readonly d: number;
   readonly unit: number;
   readonly halfKnots: number;
+  /** How much longer its knots come out than the tightest there can be; 1 where nothing of it is knotted. */
+  readonly draw: number;
+  /** Whether a count was tighter than there can be, and so was not taken. */
+  readonly tight: boolean;
   readonly count: 'fill' | number;
   /** Cord of one unit by strand; `core` is a strand that runs through. */
   readonly uses: Readonly<Record<string, number>>;
@@ -64,6 +72,15 @@ export interface PiecePart {
   /** The cord of the first leg that makes it. */
   readonly cord: Cord;
   readonly along: number;
+  /** Whether a loop or a slit closes over it: what closes over it says how much of the ring that takes. */
+  readonly closedOver: boolean;
+}
+
+/** What takes of the closed ring beside the band: a line of the fit. */
+export interface PieceClosure {
+  readonly label: string;
+  readonly mm: number;
+  readonly because: string;
 }
 
 /** A project with every choice made, ready to be fitted and cut. Lengths in mm. */
@@ -75,6 +92,8 @@ export interface Piece {
   readonly parts: Readonly<Record<string, PiecePart>>;
   /** The band in order: sections and parts that make up its length. */
   readonly layout: readonly (PieceSection | PiecePart)[];
+  /** What stands between the band's ends when it is closed. */
+  readonly closure: readonly PieceClosure[];
   readonly width: number;
   readonly thickness: number;
   readonly flame: boolean;
@@ -98,7 +117,7 @@ export const isSection = (item: PieceSection | PiecePart): item is PieceSection 
  * @example
  * inCord(Object.values(piece.parts)[0].base, satin).d === workedDiameter(satin) // true
  */
-export const inCord = (base: PiecePart['base'], cord: Cord, inner = base.inner): PartContext => ({
+export const inCord = (base: PiecePart['base'], cord: Cord, inner = base.inner, stands = base.stands): PartContext => ({
   // Field by field: a spread here is the slowest line of sizing a room.
   strands: base.strands,
   times: base.times,
@@ -109,6 +128,8 @@ export const inCord = (base: PiecePart['base'], cord: Cord, inner = base.inner):
   inner,
   hand: base.hand,
   slider: base.slider,
+  tied: base.tied,
+  stands,
   figures: base.figures,
   cord,
   d: workedDiameter(cord),

@@ -1,11 +1,11 @@
-import type { Figures, Message } from '../studio';
-import type { Catalogue } from './catalogue';
-import { checkBeadHoles, checkStiffness } from './check-piece';
+import type { Figures, Message } from '../../studio';
+import type { Catalogue } from '../catalogue';
+import { checkBeadHoles, checkCount, checkStiffness } from './check-piece';
 import { chooseCords } from './choose-cords';
 import { chooseHardware } from './choose-hardware';
-import { notOffered, present, settle, type Choices } from './choices';
+import { notOffered, present, settle, type Choices } from '../choices';
 import type { PieceCord, PieceRequest, PieceSection } from './piece';
-import type { Project } from './project';
+import type { Project } from '../project';
 import { measureSection } from './sections';
 
 /** What of a piece follows from its choices alone, whoever wears it. */
@@ -27,7 +27,7 @@ function make(project: Project, request: PieceRequest, catalogue: Catalogue, fig
   for (const section of project.sections.filter((s) => present(s.when, choices))) {
     const counted =
       section.id === project.options.beads && choices.beads !== null ? { ...section, count: choices.beads } : section;
-    const measured = measureSection(counted, cords, hardware.byId, figures);
+    const measured = measureSection(counted, cords, hardware.byId, request, figures);
     if (measured) sections[section.id] = measured;
   }
   const messages = [
@@ -35,6 +35,7 @@ function make(project: Project, request: PieceRequest, catalogue: Catalogue, fig
     ...notOffered(project, request.options, figures),
     ...checkBeadHoles(sections, cords, Object.values(catalogue.hardware)),
     ...checkStiffness(sections, cords),
+    ...checkCount(sections),
   ];
   return { choices, cords, hardware, sections, messages };
 }
@@ -55,7 +56,8 @@ export function makeOnce(project: Project, request: PieceRequest, catalogue: Cat
   const byFigures = inside(made, catalogue, () => new WeakMap<Figures, WeakMap<Project, Map<string, Made>>>());
   const byProject = inside(byFigures, figures, () => new WeakMap<Project, Map<string, Made>>());
   const known = inside(byProject, project, () => new Map<string, Made>());
-  const key = `${JSON.stringify(request.options)}|${JSON.stringify(request.cords)}`;
+  const { options, cords, skill, made: counted } = request;
+  const key = JSON.stringify([options, cords, skill, counted]);
   const found = known.get(key) ?? make(project, request, catalogue, figures);
   known.set(key, found);
   return found;

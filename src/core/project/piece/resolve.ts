@@ -1,12 +1,12 @@
-import { workedDiameter, type Cord } from '../cord';
-import { PARTS, type Part } from '../part';
-import { checkWearer, needsBreakaway, ruleFinish } from '../safety';
-import type { Figures, Message } from '../studio';
-import { entry, type Catalogue } from './catalogue';
-import { present } from './choices';
+import { workedDiameter, type Cord } from '../../cord';
+import { PARTS, type Part } from '../../part';
+import { checkWearer, needsBreakaway, ruleFinish } from '../../safety';
+import type { Figures, Message } from '../../studio';
+import { entry, type Catalogue } from '../catalogue';
+import { present } from '../choices';
 import { makeOnce } from './make';
-import { inCord, isSection, type Piece, type PieceCord, type PiecePart, type PieceRequest } from './piece';
-import type { ProjectPart } from './project';
+import { inCord, isSection, type Piece, type PieceClosure, type PieceCord, type PiecePart, type PieceRequest, type PieceSection } from './piece';
+import type { Project, ProjectPart } from '../project';
 
 /** The cord of the first leg that makes a part. */
 function makerOf(part: string, cords: readonly PieceCord[]): Cord | undefined {
@@ -41,38 +41,53 @@ export function resolvePiece(request: PieceRequest, catalogue: Catalogue, figure
     const part = entry(PARTS, slug);
     return !flame && part.withoutHeat ? entry(PARTS, part.withoutHeat) : part;
   };
+  // The knot a seat may choose is that knot wherever it is tied.
+  const partOf = (use: ProjectPart): Part =>
+    pick((use.id === project.options.stopper ? request.options.stopper : undefined) ?? use.part);
+  const timesOf = (use: ProjectPart, cord: Cord): number =>
+    (use.id === project.options.turns ? request.options.turns : undefined) ??
+    use.times ??
+    partOf(use).turns?.(cord) ??
+    1;
   const loop = { finger: figures.loop_finger, wrist: request.hand + figures.hand_slack, neck: figures.loop_neck };
   const knotted = Object.values(sections).find((section) => section.halfKnots > 0);
-  const baseOf = (use: ProjectPart, mate: number): PiecePart['base'] => {
-    const slider = use.slider ? sections[use.slider] : undefined;
+  const baseOf = (use: ProjectPart, mate: number, slider = 0): PiecePart['base'] => {
     const anyCord = makerOf(use.id, cords) ?? cords[0]!.cord;
     return {
       strands: use.strands ?? 1,
-      times: use.times ?? 1,
+      times: timesOf(use, anyCord),
       halfPitch: knotted ? knotted.unit / knotted.halfKnots : 2 * workedDiameter(anyCord),
       hardware: use.on ? (hardware.byId[use.on] ?? null) : null,
       loop: choices.loop ? loop[choices.loop] : 0,
       mate,
       inner: request.inner,
       hand: request.hand + figures.hand_slack,
-      slider: slider && slider.count !== 'fill' ? slider.count * slider.unit : 0,
+      slider,
+      tied: (use.id === project.options.stopper ? request.options.tied : undefined) ?? use.tied ?? 'all',
+      stands: false,
       figures,
     };
   };
   const girthOf = (id: string | undefined): number => {
     const use = uses.find((u) => u.id === id);
     if (!use) return 0;
-    const part = pick(use.part);
+    const part = partOf(use);
     return part.girth?.(inCord(baseOf(use, 0), makerOf(use.id, cords) ?? cords[0]!.cord)) ?? 0;
   };
   const parts: Record<string, PiecePart> = {};
-  for (const use of uses) {
+  const put = (use: ProjectPart, slider = 0): void => {
     const cord = makerOf(use.id, cords);
-    if (!cord) continue;
-    const part = pick(use.part);
-    const base = baseOf(use, girthOf(use.mate));
-    parts[use.id] = { id: use.id, part, base, cord, along: part.along(inCord(base, cord)) };
-  }
+    if (!cord) return;
+    const part = partOf(use);
+    const base = baseOf(use, girthOf(use.mate), slider);
+    const along = part.along(inCord(base, cord));
+    parts[use.id] = { id: use.id, part, base, cord, along, closedOver: isClosedOver(project, use) };
+  };
+  for (const use of uses) put(use);
+  const closure = closureOf(project, sections, parts);
+  // What slides runs through all that closes the band, whose length is known only now.
+  const closed = closure.reduce((sum, { mm }) => sum + mm, 0);
+  for (const use of uses) if (use.slider) put(use, closed);
 
   const added = needsBreakaway(choices.loop, request.age, figures)
     ? shelf.filter((h) => h.kind === 'breakaway').slice(0, 1)
@@ -97,6 +112,7 @@ export function resolvePiece(request: PieceRequest, catalogue: Catalogue, figure
     sections,
     parts,
     layout,
+    closure,
     width: Math.max(...band.map((section) => section.width)),
     thickness: Math.max(...band.map((section) => section.thickness)),
     flame,
@@ -104,6 +120,33 @@ export function resolvePiece(request: PieceRequest, catalogue: Catalogue, figure
     added,
     messages: unique(messages),
   };
+}
+
+/** Whether a part is what a loop, or a slit as long as its hardware, closes over. */
+const isClosedOver = ({ parts, sections }: Project, { id, on }: ProjectPart): boolean =>
+  parts.some(({ mate }) => mate === id) ||
+  (on !== undefined && sections.some(({ count }) => typeof count === 'object' && 'over' in count && count.over === on));
+
+/** What takes of the ring when the piece is closed, beside the band: each of its closure, as a line of the fit. */
+function closureOf(
+  { closure = [] }: Project,
+  sections: Readonly<Record<string, PieceSection>>,
+  parts: Readonly<Record<string, PiecePart>>,
+): PieceClosure[] {
+  return closure.flatMap((id): PieceClosure[] => {
+    const section = sections[id];
+    if (section && section.count !== 'fill')
+      return [
+        {
+          label: 'Slider',
+          mm: section.count * section.unit,
+          because: `${section.count * section.halfKnots} half knots drawn tight between the band’s ends`,
+        },
+      ];
+    const made = parts[id];
+    const ring = made?.part.ring?.(inCord(made.base, made.cord));
+    return made && ring ? [{ label: made.part.name, ...ring }] : [];
+  });
 }
 
 function breakaway(needed: boolean, age: number | null, figures: Figures): Message[] {

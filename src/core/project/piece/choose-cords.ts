@@ -1,8 +1,8 @@
-import { entry, type Catalogue } from './catalogue';
-import { present, type Choices } from './choices';
-import type { CordChoice } from './options';
+import { entry, type Catalogue } from '../catalogue';
+import { present, type Choices } from '../choices';
+import type { CordChoice } from '../options';
 import type { PieceCord, PieceRequest } from './piece';
-import type { Project } from './project';
+import type { Project } from '../project';
 
 /** Other roles whose choice stands for one that was not made. */
 const STAND_INS: Readonly<Record<string, readonly string[]>> = {

@@ -1,8 +1,8 @@
-import { resized, sizeOf, type Hardware } from '../part';
-import type { Message } from '../studio';
-import { entry, type Catalogue } from './catalogue';
+import { resized, sizeOf, type Hardware } from '../../part';
+import type { Message } from '../../studio';
+import { entry, type Catalogue } from '../catalogue';
 import type { PieceRequest } from './piece';
-import type { Project } from './project';
+import type { Project } from '../project';
 
 /** What the catalogue has of a size, of the same kind if it can be. */
 const inSize = (mm: number, like: Hardware, kinds: readonly string[], shelf: readonly Hardware[]) =>

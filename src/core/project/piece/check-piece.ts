@@ -1,7 +1,7 @@
-import { idIn } from './leg-step';
-import { workedDiameter, type Cord } from '../cord';
-import { checkHole, type Hardware } from '../part';
-import type { Message } from '../studio';
+import { idIn } from '../leg-step';
+import { workedDiameter, type Cord } from '../../cord';
+import { checkHole, type Hardware } from '../../part';
+import type { Message } from '../../studio';
 import type { PieceCord, PieceSection } from './piece';
 
 /** The cord of the first leg that works a section, or runs through it as core. */
@@ -42,4 +42,12 @@ export function checkStiffness(
       code: 'stiff-cord',
       text: `${cord.name} is stiff: square knots in it stay open and the band comes out longer than reckoned. A cord of medium stiffness would do.`,
     }));
+}
+
+/** A count tighter than the cord has room for is asked about: a tape misread, or another cord. */
+export function checkCount(sections: Readonly<Record<string, PieceSection>>): Message[] {
+  if (!Object.values(sections).some(({ tight }) => tight)) return [];
+  const text =
+    'The half knots counted over that length are closer than the cord has room for: measure again, or check the cord. The studio’s own draw is used.';
+  return [{ level: 'warning', code: 'count-too-tight', text }];
 }

@@ -1,0 +1,45 @@
+import { isSection } from '../../project';
+import type { Stretch } from '../../studio';
+import type { AnatomyEntry } from '../anatomy';
+import type { LegWalk } from '../walk';
+import { measured } from './measured';
+import type { SchoolContext } from './school';
+
+/** How many legs of the band have a stretch of this kind: rules that reckon for all strands together share it out among them. */
+export function legsWith(kind: 'core' | 'stitches', legs: readonly LegWalk[]): number {
+  return legs.filter((leg) => leg.inBand && leg.entries.some((entry) => entry.for === kind)).length;
+}
+
+/** The one stitch that the rules of thumb are for. */
+const FLAT = 'square-knot';
+
+/** A flat band: square knots round a core from end to end, which the rules of thumb are made for. */
+export function isFlatBand({ piece, legs }: SchoolContext): boolean {
+  return (
+    legsWith('core', legs) > 0 &&
+    legsWith('stitches', legs) > 0 &&
+    piece.layout.filter(isSection).every(({ runs }) => runs.every(({ stitch }) => stitch.slug === FLAT))
+  );
+}
+
+/**
+ * A leg by a rule of thumb: the rule gives its core and its working stretch, each once for the whole band, and a carry loop or a tail
+ * that slides comes on top, since the rules are for the band alone. A closure's own cord is cut by measure.
+ */
+export function byRule(
+  leg: LegWalk,
+  context: SchoolContext,
+  core: AnatomyEntry,
+  stitches: AnatomyEntry,
+): AnatomyEntry[] {
+  if (!leg.inBand) return measured.leg(leg, context);
+  const given = new Set<Stretch>();
+  return leg.entries.flatMap((entry) => {
+    if (entry.for !== 'core' && entry.for !== 'stitches')
+      return entry.for === 'loop' || entry.for === 'slide' || entry.for === 'beads' ? [entry] : [];
+    const rule = entry.for === 'core' ? core : stitches;
+    if (given.has(entry.for) || rule.mm <= 0) return [];
+    given.add(entry.for);
+    return [rule];
+  });
+}
