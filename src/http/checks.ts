@@ -3,7 +3,16 @@ import { CordSchema } from '../core/cord';
 import { HardwareSchema } from '../core/part';
 import { ProjectSchema } from '../core/project';
 import { PersonEditSchema } from '../core/person';
-import { ItemIdSchema, ItemSchema, KeySchema, LeftoverSchema, LotLabelSchema, LotMoveSchema, PlaceSchema, ReceiptSchema } from '../core/shelf';
+import {
+  ItemIdSchema,
+  ItemSchema,
+  KeySchema,
+  LeftoverSchema,
+  LotLabelSchema,
+  LotMoveSchema,
+  PlaceSchema,
+  ReceiptSchema,
+} from '../core/shelf';
 import { MomentSchema, SettingsSchema, VersionSchema } from '../core/studio';
 import { LayoutSchema } from '../core/layout';
 import { NewSeatSchema, SeatEditSchema } from '../core/seat';

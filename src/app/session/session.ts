@@ -2,7 +2,16 @@ import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
 import type { Transaction } from 'sequelize';
 import { cutKey, cutsNow } from '../../core/seat';
-import { cutNow, changesSince, planSession, type NewSession, type SessionEdit, type SessionPlan, type SessionRecord, type SessionView } from '../../core/session';
+import {
+  cutNow,
+  changesSince,
+  planSession,
+  type NewSession,
+  type SessionEdit,
+  type SessionPlan,
+  type SessionRecord,
+  type SessionView,
+} from '../../core/session';
 import {
   findSession,
   insertSession,

@@ -1,6 +1,17 @@
 import { Type, type Static } from '@sinclair/typebox';
 import { CordChoiceSchema, MadeCountSchema, OptionsSchema, type Catalogue, type CordChoice } from '../project';
-import { AvoidSchema, EaseSchema, ROLES, SchoolSchema, SkillSchema, SlugSchema, type Role, NameSchema, orNull, VersionSchema } from '../studio';
+import {
+  AvoidSchema,
+  EaseSchema,
+  ROLES,
+  SchoolSchema,
+  SkillSchema,
+  SlugSchema,
+  type Role,
+  NameSchema,
+  orNull,
+  VersionSchema,
+} from '../studio';
 import { AgeSchema, WristMmSchema, WRIST_METHODS, type WristMethod } from '../person';
 import type { Seat } from './seat';
 

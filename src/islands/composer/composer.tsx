@@ -8,17 +8,17 @@ import { Guard } from '../../ui/guard';
 import { TextCell } from '../../ui/fields/text-cell';
 import { useUnits } from '../../ui/words/units';
 import { AboutFields } from './about-fields';
-import { BandList } from './band-list';
+import { BandList } from './band/band-list';
 import { ComposerHead } from './composer-head';
 import { useKeeping } from './use-keeping';
-import { CordList } from './cord-list';
+import { CordList } from './cords/cord-list';
 import { addPart, addSection, removeItem, setTools } from './edit-project';
 import { Pick } from './fields';
 import { HardwareList } from './hardware-list';
 import { OptionFields } from './option-fields';
-import { PartFields } from './part-fields';
+import { PartFields } from './band/part-fields';
 import { Preview } from './preview';
-import { SectionFields } from './section-fields';
+import { SectionFields } from './band/section-fields';
 import { useComposer } from './use-composer';
 
 const PART_NAMES = Object.values(PARTS)

@@ -79,7 +79,7 @@ export function addPart(project: Project, part: string, inBand: boolean): Projec
   const use: ProjectPart = { id, part, ...(project.hardware[0] && { on: project.hardware[0].id }) };
   const [first, ...others] = project.cords;
   const [leg, ...legs] = first!.legs;
-  const cords = [{ ...first!, legs: [{ route: [...leg!.route, { part: id }] }, ...legs] }, ...others];
+  const cords = [{ ...first!, legs: [{ ...leg!, route: [...leg!.route, { part: id }] }, ...legs] }, ...others];
   return {
     ...project,
     parts: [...project.parts, use],
@@ -88,10 +88,28 @@ export function addPart(project: Project, part: string, inBand: boolean): Projec
   };
 }
 
-/** Takes a section or part out, with every step through it. */
-export function removeItem(project: Project, id: string): Project {
+/** How often a section or part stands between the band's ends when it is closed; none where it is no longer named. */
+export function setClosure({ closure = [], ...project }: Project, id: string, times: number): Project {
+  const named = [...closure.filter((other) => other !== id), ...Array.from({ length: times }, () => id)];
+  return named.length > 0 ? { ...project, closure: named } : project;
+}
+
+/** Whether the end of a leg is held by a board, pin or clip while the band is made. */
+export function setHeld(project: Project, cord: number, leg: number, held: boolean): Project {
+  const legs = project.cords[cord]!.legs.map(({ held: before, ...own }, k) => ({
+    ...own,
+    ...((k === leg ? held : before) && { held: true as const }),
+  }));
+  return changeCord(project, cord, { legs });
+}
+
+/** Takes a section or part out, with every step through it and whatever else names it. */
+export function removeItem(whole: Project, id: string): Project {
+  const project = setClosure(whole, id, 0);
+  const options = Object.fromEntries(Object.entries(project.options).filter(([, named]) => named !== id));
   return {
     ...project,
+    options,
     sections: project.sections.filter((section) => section.id !== id),
     parts: project.parts
       .filter((part) => part.id !== id)
@@ -109,7 +127,7 @@ export function changeRoute(project: Project, cord: number, leg: number, route: 
   return {
     ...project,
     cords: project.cords.map((c, i) =>
-      i === cord ? { ...c, legs: c.legs.map((l, k) => (k === leg ? { route: [...route] } : l)) } : c,
+      i === cord ? { ...c, legs: c.legs.map((l, k) => (k === leg ? { ...l, route: [...route] } : l)) } : c,
     ),
   };
 }

@@ -44,11 +44,13 @@ export function Pick<Value extends string>({
 export function Count({
   label,
   value,
+  min = 1,
   max,
   onChange,
 }: {
   label: string;
   value: number;
+  min?: number;
   max: number;
   onChange: (value: number) => void;
 }) {
@@ -62,7 +64,7 @@ export function Count({
           label={label}
           value={String(value)}
           inputMode="numeric"
-          check={(text) => (/^\d+$/.test(text) ? checkSize(text, 1, max) : `A whole number, 1 to ${max}`)}
+          check={(text) => (/^\d+$/.test(text) ? checkSize(text, min, max) : `A whole number, ${min} to ${max}`)}
           onChange={(text) => onChange(Number(text))}
           className="border-base-300! text-right"
         />

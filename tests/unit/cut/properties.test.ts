@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '../../../catalogue';
 import { totalOf } from '../../../src/core/cut';
 import { parseGirth, WRIST } from '../../../src/core/measure';
-import { compareSchools, planSeat, type Seat } from '../../../src/core/seat';
+import { compareSchools, planSeat, type Seat, type SeatPlan } from '../../../src/core/seat';
 import { planAnswer } from '../../../src/core/exchange';
 import { AVOIDS, EASES, LOOPS, SCHOOLS, SKILLS, STARTING_FIGURES } from '../../../src/core/studio';
 import { seat } from '../examples/seat';
@@ -41,6 +41,9 @@ const anySeat: fc.Arbitrary<Seat> = fc
 const planned = (s: Seat) => planSeat(s, SHIPPED, STARTING_FIGURES);
 const total = (s: Seat): number => planned(s).cut?.total_mm ?? 0;
 
+/** Whether a piece's closure only draws up until the band's ends meet. */
+const isDrawnUp = ({ piece }: SeatPlan): boolean => piece!.project.opens === 'slides' && piece!.closure.length > 0;
+
 describe('over every seat', () => {
   it('a longer wrist never gives a shorter cut', () => {
     fc.assert(
@@ -77,8 +80,11 @@ describe('over every seat', () => {
         expect(Number.isInteger(fit.half_knots ?? 0)).toBe(true);
         expect(Object.values(fit.counts).every(Number.isInteger)).toBe(true);
         expect(fit.knotted_mm - fit.target_mm).toBeCloseTo(fit.error_mm, 9);
-        for (const other of fit.neighbours)
-          expect(Math.abs(other.error_mm)).toBeGreaterThanOrEqual(Math.abs(fit.error_mm) - 1e-9);
+        // What only draws up until its ends meet is never longer than its ring; anything else is as near as can be.
+        if (isDrawnUp(planned(s))) expect(fit.error_mm).toBeLessThanOrEqual(1e-6);
+        else
+          for (const other of fit.neighbours)
+            expect(Math.abs(other.error_mm)).toBeGreaterThanOrEqual(Math.abs(fit.error_mm) - 1e-9);
         expect(fit.lines.reduce((sum, line) => sum + line.mm, 0)).toBeCloseTo(fit.knotted_mm, 6);
       }),
       { numRuns: 400 },

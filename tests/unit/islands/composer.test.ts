@@ -19,6 +19,8 @@ import {
   mirrorSection,
   moveItem,
   removeItem,
+  setClosure,
+  setHeld,
   setTools,
   targetOf,
 } from '../../../src/islands/composer/edit-project';
@@ -62,10 +64,10 @@ describe('composing a project', () => {
   });
 
   it('the same again at the other end keeps both halves alike', () => {
-    const twin = mirrorSection(SHIPPED.projects['bead-row-slider']!, 'row');
-    expect(twin.layout).toEqual(['before', 'row', 'after', 'row-2']);
+    const twin = mirrorSection(SHIPPED.projects['bead-row-slider']!, 'after');
+    expect(twin.layout).toEqual(['before', 'row', 'after', 'after-2']);
     const { fit } = planned(twin);
-    expect(fit!.counts.row).toBe(fit!.counts['row-2']);
+    expect(fit!.counts.after).toBe(fit!.counts['after-2']);
     for (const cord of mirrorSection(buckle, 'band').cords)
       for (const { route } of cord.legs)
         expect(route.filter((step) => targetOf(step) === 'band').length).toBe(
@@ -80,6 +82,28 @@ describe('composing a project', () => {
     for (const { legs } of without.cords)
       for (const { route } of legs) expect(route.map(targetOf)).not.toContain('button');
     expect(checkProject(without, SHIPPED)).toBeNull();
+  });
+
+  it('what closed the ring, or could be chosen, is named no more when it is gone', () => {
+    const noose = SHIPPED.projects['single-noose']!;
+    const without = [...new Set([...noose.closure!, noose.options.stopper!])].reduce(removeItem, noose);
+    expect(without).not.toHaveProperty('closure');
+    expect(without.options).not.toHaveProperty('stopper');
+    expect(checkProject(without, SHIPPED)).toBeNull();
+  });
+
+  it('a closure takes of the band as often as it stands in it, and a held end has a tail', () => {
+    const knots = SHIPPED.projects['single-centre-knot']!;
+    const [id] = new Set(knots.closure);
+    expect(setClosure(knots, id!, 2)).toEqual(knots);
+    const once = setClosure(knots, id!, 1);
+    expect(planned(once).fit!.knotted_mm).toBeGreaterThan(planned(knots).fit!.knotted_mm);
+    const spiral = SHIPPED.projects['double-spiral']!;
+    const cord = spiral.cords.findIndex(({ legs }) => legs[0]!.held);
+    const loose = spiral.cords[cord]!.legs.reduce((p, _, leg) => setHeld(p, cord, leg, false), spiral);
+    expect(planned(loose).cut!.total_mm).toBeLessThan(planned(spiral).cut!.total_mm);
+    // Another way for a leg leaves it held.
+    expect(changeRoute(spiral, cord, 0, spiral.cords[cord]!.legs[0]!.route)).toEqual(spiral);
   });
 
   it('a new part is made by a leg, in the band or beside it', () => {

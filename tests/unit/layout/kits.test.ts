@@ -1,9 +1,26 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '../../../catalogue';
-import { consumableNeeds, consumablesOf, kitCost, sessionNeeds, sharedTools, sparesOf, totalCost } from '../../../src/core/kit';
+import {
+  consumableNeeds,
+  consumablesOf,
+  kitCost,
+  sessionNeeds,
+  sharedTools,
+  sparesOf,
+  totalCost,
+} from '../../../src/core/kit';
 import { solveLanes } from '../../../src/core/lanes';
-import { cutsByItem, lacking, lanesFrom, lanesProblem, layoutFault, moveCut, withLocked, type BagCut } from '../../../src/core/layout';
+import {
+  cutsByItem,
+  lacking,
+  lanesFrom,
+  lanesProblem,
+  layoutFault,
+  moveCut,
+  withLocked,
+  type BagCut,
+} from '../../../src/core/layout';
 import { planSeat } from '../../../src/core/seat';
 import { ItemSchema, namedItem, newItem, type Item } from '../../../src/core/shelf';
 import { STARTING_FIGURES } from '../../../src/core/studio';

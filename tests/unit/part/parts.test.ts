@@ -63,8 +63,14 @@ describe('what each part uses of a leg', () => {
     ['offset-fold', {}, 0, 'a fold uses nothing'],
     ['through-bead', { hardware: hardware('bead-10') }, 10, 'straight through'],
     ['end-bead', { hardware: hardware('bead-6') }, 31.5, '6 + 25.5'],
-    ['slide-tail', { slider: 22 }, 72, '22 + 50, since (215 − 180 − 22) ÷ 2 = 6.5 is too little to pull by'],
-    ['slide-tail', { slider: 22, hand: 340 }, 91, '22 + (340 − 180 − 22) ÷ 2'],
+    ['slide-tail', { slider: 22 }, 72, '22 + 50, since (215 − 180) ÷ 2 = 17.5 is too little to pull by'],
+    ['slide-tail', { slider: 22, hand: 340 }, 102, '22 + (340 − 180) ÷ 2'],
+    ['slide-tail', { slider: 22, hand: 340, times: 2 }, 182, '22 + 2 (340 − 180) ÷ 2, where the band lies double'],
+    ['overhand', { strands: 2, tied: 'one' }, 29.46, '(12.75 + 8.34 − 6.36) × 2: round the other leg at its turn'],
+    ['overhand', { strands: 2, tied: 'one', stands: true }, 6.4, '3.2 × 2, straight through'],
+    ['double-overhand', { strands: 2, tied: 'one' }, 47.8, '(12.75 + 7.18 + 2 × 1.98) × 2'],
+    ['sliding-knot', { times: 3 }, 58.07, '3 × 16.69 + 4 × 2'],
+    ['sliding-knot', { times: 2 }, 39.38, '2 × 16.69 + 3 × 2'],
     ['leg-tail', {}, 50, 'since 215 − 180 = 35 is too little to pull by'],
     ['leg-tail', { hand: 260 }, 80, '260 − 180'],
     ['knot-row', { strands: 2, times: 3, mate: 37 }, 198.2, '3 × (43.5 + (37 × 1.05 + π 2) ÷ 2 = 22.6)'],
@@ -84,15 +90,41 @@ describe('what each part uses of a leg', () => {
   });
 });
 
+/*
+ * What closes the ring, by hand in a cord of d = 2: a loop reaches half its inside; a wrapped knot is its turns side by side and where
+ * the end comes out; a friction hitch its turns of both legs and the bar; a noose its knot (3.2 d, and 1.35 so thick round the other
+ * leg) and half its eye of 16.69.
+ */
+describe('what each closure takes of the ring', () => {
+  it.each<[string, Partial<PartContext>, number, string]>([
+    ['fold-loop', { mate: 40 }, 21, '40 × 1.05 ÷ 2'],
+    ['fold-loop', { strands: 4 }, 7.96, 'the four that made it, a bundle of (1 + √2) 2 across: π × 4.83 × 1.05 ÷ 2'],
+    ['sliding-knot', { times: 3 }, 8, '(3 + 1) × 2'],
+    ['sliding-knot', { times: 2 }, 6, '(2 + 1) × 2'],
+    ['friction-hitch', { times: 2, strands: 2 }, 10, '(2 × 2 + 1) × 2'],
+    ['noose', { strands: 2, tied: 'one' }, 16.98, '3.2 × 1.35 × 2 + 8.34'],
+    ['tie-tail', {}, 10, 'a gap of the maker’s choosing'],
+    ['knot-row', { mate: 40, strands: 2, times: 3 }, 31.92, '3.2 × 1.707 × 2 + 21'],
+  ])('%s with %o: %f mm, %s', (slug, changes, mm) => {
+    expect(PARTS[slug]!.ring!(context(changes)).mm).toBeCloseTo(mm, 1);
+  });
+
+  it('a wrapped knot takes a turn less in thick cord', () => {
+    const { turns } = PARTS['sliding-knot']!;
+    expect(turns!({ ...cord, diameter_mm: 2.9 })).toBe(3);
+    expect(turns!({ ...cord, diameter_mm: 3 })).toBe(2);
+  });
+});
+
 describe('what each part takes up of the band', () => {
   it.each<[string, Partial<PartContext>, number]>([
-    // Bar to bar when closed; a bead's length; a button's thickness; a ring's width across.
-    ['buckle', { hardware: hardware('buckle-15') }, 30],
+    // Edge to edge when closed; a bead's length; a button's thickness; a ring's width across.
+    ['buckle', { hardware: hardware('buckle-15') }, 45],
     ['through-bead', { hardware: hardware('bead-10') }, 10],
     ['button', { hardware: hardware('button-15') }, 3.5],
     ['on-ring', { hardware: hardware('washer-25') }, 25],
-    // A lark's head its bight; an overhand knot 3.2 d; a button knot 4 d.
-    ['larks-head', { hardware: hardware('buckle-15') }, 2],
+    // A lark's head none, for the knotting stands against the plastic; an overhand knot 3.2 d; a button knot 4 d.
+    ['larks-head', { hardware: hardware('buckle-15') }, 0],
     ['overhand', {}, 6.4],
     ['button-knot', { strands: 2 }, 8],
     ['button-knot', { strands: 4 }, 11.3],

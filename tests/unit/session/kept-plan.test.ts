@@ -1,6 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '../../../catalogue';
-import { changesSince, cutNow, cutsDone, outdatedTicks, packingOf, planSession, stagesOf, withoutPerson, type CutRecord, type WholeSession } from '../../../src/core/session';
+import {
+  changesSince,
+  cutNow,
+  cutsDone,
+  outdatedTicks,
+  packingOf,
+  planSession,
+  stagesOf,
+  withoutPerson,
+  type CutRecord,
+  type WholeSession,
+} from '../../../src/core/session';
 import { cutKey, cutsNow, revisionKey, seatOf, type SeatRecord } from '../../../src/core/seat';
 import { STARTING_FIGURES, type Figures } from '../../../src/core/studio';
 import { exampleView, seatRecord } from '../examples/view';
@@ -197,7 +208,7 @@ describe('what changed in the studio', () => {
   it('is told of seats that are not cut, by how much, and of no others', () => {
     const whole = session([record('Ada'), record('Bo', { project: 'fob-ring', project_revision: 1 })]);
     const { settings, catalogue } = whole.studio;
-    const buckle = { ...catalogue.hardware['buckle-15']!, revision: 2, closed_mm: 55 };
+    const buckle = { ...catalogue.hardware['buckle-15']!, revision: 3, closed_mm: 55 };
     const now: WholeSession = {
       ...whole,
       studio: { settings, catalogue: { ...catalogue, hardware: { ...catalogue.hardware, 'buckle-15': buckle } } },

@@ -1,5 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import { lengthOf, measureStitch, pictureOf, samplePath, STITCHES, type Point, type StitchGeometry, type StrandPath } from '../../../src/core/stitch';
+import {
+  lengthOf,
+  measureStitch,
+  pictureOf,
+  samplePath,
+  STITCHES,
+  type Point,
+  type StitchGeometry,
+  type StrandPath,
+} from '../../../src/core/stitch';
 
 const stitch = STITCHES['square-knot']!;
 const AROUNDS = [1, 2, 3, 4].flatMap((strands) => [0.7, 1, 1.4].map((diameter) => ({ strands, diameter })));

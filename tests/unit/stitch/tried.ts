@@ -1,4 +1,11 @@
-import { samplePath, STITCHES, type Around, type Point, type StitchGeometry, type StrandPath } from '../../../src/core/stitch';
+import {
+  samplePath,
+  STITCHES,
+  type Around,
+  type Point,
+  type StitchGeometry,
+  type StrandPath,
+} from '../../../src/core/stitch';
 
 export const TWO: Around = { strands: 2, diameter: 1 };
 /** What each stitch is tried around: as it is used, and thicker, thinner, wider. */
@@ -19,6 +26,11 @@ export const TRIED: Record<string, Around[]> = {
   'bead-on-core': [1, 2].map((strands) => ({ strands, diameter: 1, beads: [{ length: 4, width: 4 }] })),
   'beads-on-workers': [1, 2].map((strands) => ({ strands, diameter: 1, beads: [{ length: 3, width: 3 }] })),
   'wrapped-braid': [{ strands: 1, diameter: 1 }],
+  'wrapped-weave': [{ strands: 1, diameter: 1 }],
+  'eight-strand-panels': [
+    { strands: 1, diameter: 1 },
+    { strands: 1, diameter: 1, draw: 1.18 },
+  ],
   'edge-hitch': [
     { strands: 1, diameter: 1 },
     { strands: 1, diameter: 1.5 },

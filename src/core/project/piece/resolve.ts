@@ -5,7 +5,16 @@ import type { Figures, Message } from '../../studio';
 import { entry, type Catalogue } from '../catalogue';
 import { present } from '../choices';
 import { makeOnce } from './make';
-import { inCord, isSection, type Piece, type PieceClosure, type PieceCord, type PiecePart, type PieceRequest, type PieceSection } from './piece';
+import {
+  inCord,
+  isSection,
+  type Piece,
+  type PieceClosure,
+  type PieceCord,
+  type PiecePart,
+  type PieceRequest,
+  type PieceSection,
+} from './piece';
 import type { Project, ProjectPart } from '../project';
 
 /** The cord of the first leg that makes a part. */

@@ -1,6 +1,15 @@
 import { useMutation, useMutationState, useQuery, useQueryClient, type Mutation } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { cutsDone, planSession, stagesOf, type StageState, type SessionView, applyOperation, inverseOf, type Operation } from '../../../core/session';
+import {
+  cutsDone,
+  planSession,
+  stagesOf,
+  type StageState,
+  type SessionView,
+  applyOperation,
+  inverseOf,
+  type Operation,
+} from '../../../core/session';
 import { request, type RequestProblem } from '../../../ui/api';
 import { send } from './send';
 import { takeLeft, unsavedStore } from './unsaved-store';

@@ -3,6 +3,7 @@ import { lookUp, type Options } from '../../../core/project';
 import { PARTS, sizeOf } from '../../../core/part';
 import { LOOPS } from '../../../core/studio';
 import { checkSize, TextCell } from '../../../ui/fields/text-cell';
+import { KnotChoices } from './knot-choices';
 import { SwapSaving } from './swap-saving';
 import { LengthField } from '../../../ui/fields/length-field';
 import { Choice, cordOf, Labelled } from '../seats/seat-fields';
@@ -156,6 +157,7 @@ export function Choices({ seat, model, units }: { seat: PlannedSeat; model: Sess
           <SwapSaving seat={seat} model={model} units={units} />
         </Labelled>
       )}
+      <KnotChoices piece={piece} set={set} />
       {mayFuse && (
         <Labelled label="Ends">
           <Choice

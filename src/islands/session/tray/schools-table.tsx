@@ -46,10 +46,12 @@ export function SchoolsTable({
                     onChange={() => onChoose(plan.school)}
                   />
                   {SCHOOL_LIST[plan.school].name}
-                  {plan.rule !== plan.school && (
-                    <span className="quiet text-[13px]">not for this piece: by measure</span>
-                  )}
                 </label>
+                {plan.rule !== plan.school && (
+                  <span className="quiet block text-[13px]">
+                    By measure here: it is meant for {SCHOOL_LIST[plan.school].meant}.
+                  </span>
+                )}
                 <span className="quiet block text-[13px]">{inWords(plan.short)}</span>
               </td>
               <td className="num align-top">

@@ -8,6 +8,7 @@ import { Messages } from '../../../ui/messages';
 import { Strip } from '../../../ui/strip';
 import { Choices } from './choices';
 import { FitDetails } from './fit-details';
+import { MadeCount } from './made-count';
 import { Namesakes } from './namesakes';
 import { WishesField } from './wishes-field';
 import { SchoolsTable } from './schools-table';
@@ -102,6 +103,12 @@ export function SeatTray({
       {piece && (
         <Part title="Choices">
           <Choices seat={seat} model={model} units={units} />
+          <MadeCount
+            key={`${record.id} ${record.made?.half_knots} ${record.made?.length_mm}`}
+            seat={seat}
+            model={model}
+            units={units}
+          />
           <WishesField
             name={record.name}
             wishes={record.wishes}

@@ -1,7 +1,19 @@
 import { messageOf } from '../../../../core/result';
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { cutsByItem, lacking, layoutFault, moveCut, layShelfFirst, setLocked, type CordLaid, type BagCut, type CuttableLot, type Layout, type LayoutLane } from '../../../../core/layout';
+import {
+  cutsByItem,
+  lacking,
+  layoutFault,
+  moveCut,
+  layShelfFirst,
+  setLocked,
+  type CordLaid,
+  type BagCut,
+  type CuttableLot,
+  type Layout,
+  type LayoutLane,
+} from '../../../../core/layout';
 import type { SessionStock } from '../../../../app/kits/session-stock';
 import { request, type RequestProblem } from '../../../../ui/api';
 import { startSolving, type Solving } from '../../../../workers/solver';

@@ -1,9 +1,9 @@
-import type { Catalogue } from '../../core/project';
-import { ROLES } from '../../core/studio';
-import { addCord, changeCord } from './edit-project';
-import { Count, Pick } from './fields';
+import type { Catalogue } from '../../../core/project';
+import { ROLES } from '../../../core/studio';
+import { addCord, changeCord, setHeld } from '../edit-project';
+import { Count, Pick } from '../fields';
 import { RouteEditor } from './route-editor';
-import type { ComposerModel } from './use-composer';
+import type { ComposerModel } from '../use-composer';
 
 const ROLE_OPTIONS = ROLES.map((role) => [role, role] as const);
 
@@ -66,10 +66,20 @@ export function CordList({ model, catalogue }: { model: ComposerModel; catalogue
               Take out
             </button>
           </div>
-          {cord.legs.map((_, k) => (
+          {cord.legs.map((leg, k) => (
             <div key={k} className="mt-1 flex items-baseline gap-2">
               <span className="quiet w-12 shrink-0 text-sm">Leg {k + 1}</span>
               <RouteEditor model={model} cord={i} leg={k} />
+              <label className="inline-flex shrink-0 items-center gap-1 text-sm">
+                <input
+                  type="checkbox"
+                  className="checkbox checkbox-xs"
+                  aria-label={`Leg ${k + 1} of cord ${i + 1} is held`}
+                  checked={leg.held ?? false}
+                  onChange={(event) => change(setHeld(project, i, k, event.target.checked))}
+                />
+                <span className="quiet">held</span>
+              </label>
               {cord.legs.length > 1 && (
                 <button
                   type="button"

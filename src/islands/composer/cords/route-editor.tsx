@@ -1,8 +1,8 @@
 import { ArrowLeft, ArrowRight, X } from 'lucide-react';
-import type { LegStep } from '../../core/project';
-import { STITCHES } from '../../core/stitch';
-import { changeRoute, targetOf } from './edit-project';
-import type { ComposerModel } from './use-composer';
+import type { LegStep } from '../../../core/project';
+import { STITCHES } from '../../../core/stitch';
+import { changeRoute, targetOf } from '../edit-project';
+import type { ComposerModel } from '../use-composer';
 
 /** Every step that a leg of this project could take, by a key, with what it says. */
 function choices({ project }: ComposerModel): { key: string; name: string; step: LegStep }[] {
@@ -23,6 +23,7 @@ function choices({ project }: ComposerModel): { key: string; name: string; step:
   });
   const parts = project.parts.flatMap(({ id }) => [
     { key: `part:${id}`, name: `makes ${id}`, step: { part: id } },
+    { key: `stands:${id}`, name: `runs through ${id}, tied by another`, step: { part: id, stands: true as const } },
     { key: `past:${id}`, name: `passes ${id}`, step: { past: id } },
   ]);
   const unique = new Map([...sections, ...parts].map((choice) => [choice.key, choice]));
@@ -31,7 +32,7 @@ function choices({ project }: ComposerModel): { key: string; name: string; step:
 
 const keyOf = (step: LegStep): string => {
   const target = targetOf(step);
-  if ('part' in step) return `part:${target}`;
+  if ('part' in step) return step.stands ? `stands:${target}` : `part:${target}`;
   if ('past' in step) return `past:${target}`;
   return 'core' in step ? `core:${target}` : `work:${target}.${step.as}`;
 };

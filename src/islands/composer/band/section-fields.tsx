@@ -1,8 +1,9 @@
-import type { Project, ProjectSection } from '../../core/project';
-import { STITCHES } from '../../core/stitch';
-import { changeSection, mirrorSection } from './edit-project';
-import { Count, Pick } from './fields';
-import type { ComposerModel } from './use-composer';
+import type { Project, ProjectSection } from '../../../core/project';
+import { STITCHES } from '../../../core/stitch';
+import { ClosureCount } from './closure-count';
+import { changeSection, mirrorSection } from '../edit-project';
+import { Count, Pick } from '../fields';
+import type { ComposerModel } from '../use-composer';
 
 const STITCH_OPTIONS = Object.values(STITCHES).map(({ slug, name }) => [slug, name] as const);
 
@@ -100,6 +101,7 @@ export function SectionFields({ model, index }: { model: ComposerModel; index: n
           max={4}
           onChange={(arms) => set({ arms: arms === 1 ? undefined : arms })}
         />
+        {section.count !== 'fill' && <ClosureCount model={model} id={section.id} />}
         <button type="button" className="btn btn-xs" onClick={() => change(mirrorSection(project, section.id))}>
           Same again at the other end
         </button>

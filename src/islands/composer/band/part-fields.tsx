@@ -1,8 +1,11 @@
-import { PARTS } from '../../core/part';
-import type { ProjectPart } from '../../core/project';
-import { changePart } from './edit-project';
-import { Count, Pick } from './fields';
-import type { ComposerModel } from './use-composer';
+import { PARTS } from '../../../core/part';
+import type { ProjectPart } from '../../../core/project';
+import { TIED_BY } from '../../../core/studio';
+import { changePart } from '../edit-project';
+import { ClosureCount } from './closure-count';
+import { TIED_WORDS } from '../../../ui/words/tied-words';
+import { Count, Pick } from '../fields';
+import type { ComposerModel } from '../use-composer';
 
 const PART_OPTIONS = Object.values(PARTS)
   .map(({ slug, name }) => [slug, name] as const)
@@ -39,11 +42,20 @@ export function PartFields({ model, index }: { model: ComposerModel; index: numb
         <Pick
           label="slides in"
           value={part.slider ?? ''}
-          options={[none, ...project.sections.map(({ id }) => [id, id] as const)]}
+          options={[none, ...[...new Set(project.closure)].map((id) => [id, id] as const)]}
           onChange={(slider) => set({ slider: clean(slider) })}
         />
         <Count label="Strands" value={part.strands ?? 1} max={24} onChange={(strands) => set({ strands })} />
         <Count label="Times" value={part.times ?? 1} max={40} onChange={(times) => set({ times })} />
+        {(part.strands ?? 1) > 1 && (
+          <Pick
+            label="Tied by"
+            value={part.tied ?? 'all'}
+            options={TIED_BY.map((by) => [by, TIED_WORDS[by]] as const)}
+            onChange={(tied) => set({ tied: tied === 'all' ? undefined : tied })}
+          />
+        )}
+        {PARTS[part.part]?.ring && <ClosureCount model={model} id={part.id} />}
       </div>
     </div>
   );

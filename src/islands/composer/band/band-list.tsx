@@ -15,9 +15,9 @@ import {
 } from '@dnd-kit/sortable';
 import { ArrowDown, ArrowUp, GripVertical, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
-import type { Project } from '../../core/project';
-import { moveItem, removeItem } from './edit-project';
-import type { ComposerModel } from './use-composer';
+import type { Project } from '../../../core/project';
+import { moveItem, removeItem } from '../edit-project';
+import type { ComposerModel } from '../use-composer';
 
 /** Something of the band that can be dragged by its grip, or moved with its buttons. */
 function Row({
