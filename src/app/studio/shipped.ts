@@ -43,7 +43,12 @@ export async function bringUpDocuments(t: Transaction): Promise<void> {
     const known = await latestDocuments(table, t);
     for (const doc of Object.values(SHIPPED[table])) {
       const own = Object.hasOwn(known, doc.slug) ? known[doc.slug]! : null;
-      if (!own) await insertDocuments(table, [doc], t);
+      if (!own) {
+        await insertDocuments(table, [doc], t);
+        // Seats from before documents were kept name a first revision that is in nobody's hands.
+        for (let from = 1; table === 'projects' && from < doc.revision; from++)
+          await moveSeats(doc.slug, from, doc.revision, t);
+      }
       if (!own || markOf(own) === markOf(doc) || !everShipped(table, doc.slug).includes(markOf(own))) continue;
       const next = { ...doc, revision: own.revision + 1 };
       await insertDocuments(table, [next], t);

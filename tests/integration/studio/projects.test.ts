@@ -1,3 +1,4 @@
+import { SHIPPED } from '../../../catalogue';
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import {
@@ -159,7 +160,10 @@ describe('projects', () => {
     for (const { up } of steps) await database().query(up);
     await stockStudio();
     const view = await openSession(session);
-    expect(view.seats[0]).toMatchObject({ project: 'band-buckle', project_revision: 1 });
+    expect(view.seats[0]).toMatchObject({
+      project: 'band-buckle',
+      project_revision: SHIPPED.projects['band-buckle']!.revision,
+    });
     expect(view.studio.catalogue.hardware['buckle-15']).toMatchObject({ length_mm: 0 });
     expect(await cutNow(session)).toBeGreaterThan(2000);
   });

@@ -130,15 +130,15 @@ describe('a layout that is not of the shelf', () => {
 describe('an edit that takes an older revision', () => {
   it('is answered with the studio that has it', async () => {
     const { slug, revision, ...doc } = SHIPPED.projects['band-buckle']!;
-    await database().query(`INSERT INTO projects (slug, revision, doc) VALUES ($1, 2, $2)`, {
-      bind: [slug, JSON.stringify({ ...doc, slug, revision: 2 })],
+    await database().query(`INSERT INTO projects (slug, revision, doc) VALUES ($1, $2, $3)`, {
+      bind: [slug, revision + 1, JSON.stringify({ ...doc, slug, revision: revision + 1 })],
     });
     const view = await session('Older', '2031-05-04', ['Ada']);
     const { id, version, person_version, project_revision } = view.seats[0]!;
-    expect(project_revision).toBe(2);
+    expect(project_revision).toBe(revision + 1);
     const { seat, studio } = await editSeat(id, { version, person_version, changes: { project_revision: revision } });
-    expect(seat.project_revision).toBe(1);
-    expect(studio.catalogue.projects['band-buckle@1']).toMatchObject({ revision: 1 });
+    expect(seat.project_revision).toBe(revision);
+    expect(studio.catalogue.projects[`band-buckle@${revision}`]).toMatchObject({ revision });
     expect(studio.mark).not.toBe(view.studio.mark);
   });
 });

@@ -29,6 +29,51 @@ describe('what knot each stitch ties', () => {
     expect([...passes(g, 'b', 'core 1')].sort().join('')).toBe('ou');
   });
 
+  it('wrapped weave: each leg over two courses of the weft and back behind one, so once round it a course', () => {
+    const g = two('wrapped-weave');
+    for (const leg of ['a', 'b']) {
+      const seen = passes(g, leg, 'weft');
+      expect([...seen].filter((pass) => pass === 'o')).toHaveLength(4);
+      expect([...seen].filter((pass) => pass === 'u')).toHaveLength(2);
+    }
+    // The legs never cross: both go down in the middle, side by side.
+    expect(passes(g, 'a', 'b')).toBe('');
+    // The weft folds back at one edge, then at the other, past both legs.
+    const reach = (name: string) =>
+      samplePath(
+        g.working.find(({ strand }) => strand === name)!,
+        g.pitch,
+      ).map(([x]) => x);
+    expect(Math.max(...reach('weft'))).toBeGreaterThan(Math.max(...reach('b')));
+    expect(Math.min(...reach('weft'))).toBeLessThan(Math.min(...reach('a')));
+  });
+
+  it('panels of eight: centres tie round the inner two, As and Bs round their centre, borders hitch over their neighbour', () => {
+    const g = two('eight-strand-panels');
+    // Two square knots each: six crossings a knot, three of each hand.
+    for (const [left, right] of [
+      ['c', 'f'],
+      ['b', 'd'],
+      ['g', 'e'],
+    ] as const) {
+      const signs = crossingSigns(g, left, right);
+      expect(signs.length).toBeGreaterThanOrEqual(12);
+      expect(signs.reduce((sum, sign) => sum + sign, 0)).toBe(0);
+    }
+    // Eight hitches in a repeat, each over and under the neighbour; none round any other strand.
+    for (const [border, own] of [
+      ['a', 'b'],
+      ['h', 'g'],
+    ] as const) {
+      expect(passes(g, border, own).length).toBeGreaterThanOrEqual(16);
+      expect(passes(g, border, new RegExp(`^[^${border}${own}]$`))).toBe('');
+    }
+    // Every strand comes back to its place, in the order border, A, centre, A, B, centre, B, border.
+    const start = (name: string) => g.working.find(({ strand }) => strand === name)!.points[0]![0];
+    const order = [...'abcdefgh'].map((name) => ({ name, x: start(name) })).sort((p, q) => p.x - q.x);
+    expect(order.map(({ name }) => name).join('')).toMatch(/^ab?.*gh$/);
+  });
+
   it('edge hitch: round the carried strand, and its own bar over its end', () => {
     const g = two('edge-hitch');
     expect([...passes(g, 'a', 'core 1')].sort().join('')).toBe('ou');

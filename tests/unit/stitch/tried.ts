@@ -132,11 +132,12 @@ export function crossingSigns(g: StitchGeometry, name: string, other: string): n
     [0, 1],
   ).points;
   const n = mine.length / 2;
+  // A hair aside: strands that mirror each other would meet in their very points, and such a meeting be counted twice or not at all.
   const its = over(
     g.working.find((p) => p.strand === other)!,
     g,
     [-2, -1, 0, 1, 2],
-  ).points;
+  ).points.map(([x, y, z]): Point => [x + 1.3e-6, y + 1.7e-6, z]);
   const signs: number[] = [];
   for (let i = 0; i < n; i++) {
     for (let j = 0; j + 1 < its.length; j++) {
