@@ -22,24 +22,33 @@ export function isFlatBand({ piece, legs }: SchoolContext): boolean {
   );
 }
 
+/** What no rule of thumb counts. */
+const BESIDE: readonly Stretch[] = ['loop', 'slide', 'beads'];
+/** What a rule that is for the band alone does not count either: what closes and ends it. */
+export const ENDINGS: readonly Stretch[] = ['closure', 'end'];
+
 /**
- * A leg by a rule of thumb: the rule gives its core and its working stretch, each once for the whole band, and a carry loop or a tail
- * that slides comes on top, since the rules are for the band alone. A closure's own cord is cut by measure.
+ * A leg by a rule of thumb: the rule gives its core and its working stretch, each once for the whole band. What it does not count
+ * comes on top: a carry loop, a tail that slides, an end left long, and whatever else is named. A closure's own cord is cut by measure.
  */
 export function byRule(
   leg: LegWalk,
   context: SchoolContext,
   core: AnatomyEntry,
   stitches: AnatomyEntry,
+  others: readonly Stretch[] = [],
 ): AnatomyEntry[] {
   if (!leg.inBand) return measured.leg(leg, context);
   const given = new Set<Stretch>();
-  return leg.entries.flatMap((entry) => {
-    if (entry.for !== 'core' && entry.for !== 'stitches')
-      return entry.for === 'loop' || entry.for === 'slide' || entry.for === 'beads' ? [entry] : [];
+  const onTop = [...BESIDE, ...others];
+  const long = onTop.includes('end') ? 0 : leg.tails.reduce((sum, tail) => sum + tail.long_mm, 0);
+  const ends: AnatomyEntry[] = long > 0 ? [{ for: 'end', mm: long, because: 'left long to tie it on by' }] : [];
+  const band = leg.entries.flatMap((entry) => {
+    if (entry.for !== 'core' && entry.for !== 'stitches') return onTop.includes(entry.for) ? [entry] : [];
     const rule = entry.for === 'core' ? core : stitches;
     if (given.has(entry.for) || rule.mm <= 0) return [];
     given.add(entry.for);
     return [rule];
   });
+  return [...band, ...ends];
 }

@@ -1,11 +1,11 @@
-import { byRule, isFlatBand, legsWith } from './by-rule';
+import { byRule, isFlatBand, ENDINGS, legsWith } from './by-rule';
 import type { School } from './school';
 
 /** So much cord to a length of band, all strands together. */
 export const ratio: School = {
   slug: 'ratio',
   name: 'Ratio',
-  meant: 'flat bands of square knots; a slider’s own cord is cut by measure',
+  meant: 'flat bands of square knots; what closes or ends one is cut by measure',
   suits: isFlatBand,
   leg: (leg, context) => {
     const { fit, figures, legs } = context;
@@ -25,8 +25,9 @@ export const ratio: School = {
         mm: work,
         because: `(${ratio_all} − ${ratio_core}) × ${fit.knotted_mm.toFixed(1)} of band, over ${legsWith('stitches', legs)} strands`,
       },
+      ENDINGS,
     );
-    return leg.inBand && leg.entries.some((entry) => entry.for === 'stitches')
+    return leg.inBand && leg.tails.some(({ long_mm }) => long_mm === 0)
       ? [...entries, { for: 'tail', mm: ratio_hands, because: 'extra for hands' }]
       : entries;
   },
