@@ -1,7 +1,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { Transaction } from 'sequelize';
 import { notFound, Problem, stale } from '../../core/problem';
-import type { SeatChanges, SeatEdit, SeatRecord } from '../../core/seat';
+import { wristAfter, type SeatChanges, type SeatEdit, type SeatRecord } from '../../core/seat';
 import { joinPeople, lockPeople, noteWrists, seatsOfPerson, updatePerson, wristsOf } from '../../data/people';
 import { deleteSeat, findSeat, seatsOf, updateSeat } from '../../data/seats';
 import { inTransaction } from '../../data/database/transaction';
@@ -77,10 +77,8 @@ async function applyEdit(before: Before, edit: SeatEdit, t: Transaction): Promis
   if (touchesPerson(changes)) await editItsPerson(before, edit, t);
   const { name: _name, age: _age, avoid: _avoid, person_id, wrist_mm, wrist_method, ...rest } = changes;
   const bound = person_id && person_id !== record.person_id ? await bindTo(person_id, before, t) : {};
-  const touched = wrist_mm !== undefined || wrist_method !== undefined;
-  const wrist = touched
-    ? wristFields(wrist_mm === undefined ? record.wrist_mm : wrist_mm, wrist_method ?? undefined)
-    : null;
+  const after = wristAfter({ wrist_mm, wrist_method }, record);
+  const wrist = after && wristFields(after);
   if (wrist) await noteWrists(measuredWrist(bound.person_id ?? record.person_id, wrist), t);
   const stored = await updateSeat(
     record.id,

@@ -33,12 +33,9 @@ export function checkSlugs(
 
 /** The wrist of a new or changed seat: its method and day belong to it. */
 export function wristFields(
-  mm: number | null,
-  method: SeatRecord['wrist_method'] | undefined,
+  wrist: Pick<SeatRecord, 'wrist_mm' | 'wrist_method'>,
 ): Pick<SeatInsert, 'wrist_mm' | 'wrist_method' | 'wrist_on'> {
-  return mm === null
-    ? { wrist_mm: null, wrist_method: null, wrist_on: null }
-    : { wrist_mm: mm, wrist_method: method ?? 'tape', wrist_on: today() };
+  return { ...wrist, wrist_on: wrist.wrist_mm === null ? null : today() };
 }
 
 /** A wrist as a person's history keeps it; an estimate is none. */

@@ -3,7 +3,7 @@ import type { Transaction } from 'sequelize';
 import { Problem } from '../../core/problem';
 import { sameAs, type Wrist } from '../../core/person';
 import type { SessionView } from '../../core/session';
-import type { NewSeat } from '../../core/seat';
+import { NO_WRIST, wristAfter, type NewSeat } from '../../core/seat';
 import { ageOn } from '../../core/studio';
 import {
   insertPeople,
@@ -109,7 +109,7 @@ export function addSeats(session: string, given: readonly NewSeat[]): Promise<Se
       const wrist =
         seat.wrist_mm == null && last
           ? { wrist_mm: last.mm, wrist_method: last.method, wrist_on: last.taken_on }
-          : wristFields(seat.wrist_mm ?? null, seat.wrist_method);
+          : wristFields(wristAfter(seat, NO_WRIST) ?? NO_WRIST);
       measured.push(...measuredWrist(id, wrist));
       position += 1;
       inserts.push({

@@ -1,4 +1,4 @@
-import type { NewSeat, SeatChanges, SeatRecord } from '../../seat';
+import { NO_WRIST, wristAfter, type NewSeat, type SeatChanges, type SeatRecord } from '../../seat';
 import { cutNow, planSession } from '../plan-session';
 import type { SessionView } from '../view';
 import type { Operation } from './operation';
@@ -28,25 +28,15 @@ function draftSeat(seat: NewSeat, position: number): SeatRecord {
     person_version: 1,
     position,
     ...seat,
+    ...wristAfter(seat, NO_WRIST),
     person_id: seat.person_id ?? '',
-  };
-}
-
-/** A wrist and how it was taken stand or fall together, as the server keeps them. */
-function withWrist(changes: SeatChanges, before: SeatRecord): Partial<SeatRecord> {
-  if (changes.wrist_mm === undefined) return {};
-  if (changes.wrist_mm === null) return { wrist_method: null };
-  return {
-    wrist_method:
-      changes.wrist_method ??
-      (before.wrist_method === 'estimate' || before.wrist_method === null ? 'tape' : before.wrist_method),
   };
 }
 
 /** A seat with changes; a project newly chosen is planned with its newest revision. */
 function changed(seat: SeatRecord, changes: SeatChanges): SeatRecord {
   const revision = changes.project !== undefined && changes.project !== seat.project ? { project_revision: null } : {};
-  return { ...seat, ...revision, ...changes, ...withWrist(changes, seat) };
+  return { ...seat, ...revision, ...changes, ...wristAfter(changes, seat) };
 }
 
 /**
