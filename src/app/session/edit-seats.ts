@@ -1,7 +1,8 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { Transaction } from 'sequelize';
 import { notFound, Problem, stale } from '../../core/problem';
-import { wristAfter, type SeatChanges, type SeatEdit, type SeatRecord } from '../../core/seat';
+import { wristAfter } from '../../core/person';
+import type { SeatChanges, SeatEdit, SeatRecord } from '../../core/seat';
 import { joinPeople, lockPeople, noteWrists, seatsOfPerson, updatePerson, wristsOf } from '../../data/people';
 import { deleteSeat, findSeat, seatsOf, updateSeat } from '../../data/seats';
 import { inTransaction } from '../../data/database/transaction';

@@ -3,7 +3,8 @@ import type { Transaction } from 'sequelize';
 import { Problem } from '../../core/problem';
 import { sameAs, type Wrist } from '../../core/person';
 import type { SessionView } from '../../core/session';
-import { NO_WRIST, wristAfter, type NewSeat } from '../../core/seat';
+import { NO_WRIST, wristAfter } from '../../core/person';
+import type { NewSeat } from '../../core/seat';
 import { ageOn } from '../../core/studio';
 import {
   insertPeople,

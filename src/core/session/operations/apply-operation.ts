@@ -1,4 +1,5 @@
-import { NO_WRIST, wristAfter, type NewSeat, type SeatChanges, type SeatRecord } from '../../seat';
+import { NO_WRIST, wristAfter } from '../../person';
+import type { NewSeat, SeatChanges, SeatRecord } from '../../seat';
 import { cutNow, planSession } from '../plan-session';
 import type { SessionView } from '../view';
 import type { Operation } from './operation';

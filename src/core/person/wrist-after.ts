@@ -1,6 +1,10 @@
-import type { SeatChanges, SeatRecord } from './seat-record';
+import type { WristMethod } from './wrist';
 
-type Wrist = Pick<SeatRecord, 'wrist_mm' | 'wrist_method'>;
+/** A wrist, whole mm, and how it was taken: both, or neither. */
+interface Wrist {
+  readonly wrist_mm: number | null;
+  readonly wrist_method: WristMethod | null;
+}
 
 /** A seat before anybody took one. */
 export const NO_WRIST: Wrist = { wrist_mm: null, wrist_method: null };
@@ -15,7 +19,7 @@ export const NO_WRIST: Wrist = { wrist_mm: null, wrist_method: null };
  * wristAfter({ wrist_mm: 165 }, { wrist_mm: 160, wrist_method: 'estimate' }) // { wrist_mm: 165, wrist_method: 'tape' }
  * wristAfter({ note: 'left-handed' }, { wrist_mm: 160, wrist_method: 'told' }) // null
  */
-export function wristAfter(changes: Pick<SeatChanges, 'wrist_mm' | 'wrist_method'>, before: Wrist): Wrist | null {
+export function wristAfter(changes: Partial<Wrist>, before: Wrist): Wrist | null {
   if (changes.wrist_mm === undefined && changes.wrist_method === undefined) return null;
   const mm = changes.wrist_mm === undefined ? before.wrist_mm : changes.wrist_mm;
   if (mm === null) return { wrist_mm: null, wrist_method: null };
