@@ -116,6 +116,15 @@ test('a number opens to what it is made of', async ({ page }) => {
   await expect(page.getByRole('row', { name: /Orla Finchett/ })).toContainText('220.0 cm');
   await tray.getByRole('radio', { name: 'Measured' }).check();
   await saved(page);
+  // What this maker counted is their draw at once: 25 half knots of at least 5.41 mm made 155.
+  await tray.getByLabel('Half knots counted').fill('25');
+  await tray.getByLabel('Length they made').fill('15.5');
+  await tray.getByLabel('Length they made').press('Enter');
+  await saved(page);
+  await expect(tray.getByText('Knots 15 % longer than the tightest there can be, by this count.')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await saved(page);
+  await expect(tray.getByText('reckoned by skill and cord')).toBeVisible();
 });
 
 test('units and theme follow the keys, and stay', async ({ page }) => {

@@ -15,6 +15,7 @@ export const doubleOverhand: Part = {
   use: (context) => stopperCord(context, 'double overhand knot', CORD, 2),
   along: (context) => (OVERHAND_HEIGHT + 1) * knotted(context) * context.d,
   girth: (context) => Math.PI * (KNOT_ACROSS + 0.5) * knotted(context) * context.d,
+  byOne: true,
   check: noClash,
   seconds: 30,
   end: 'drawn',

@@ -14,6 +14,7 @@ export const endBead: Part = {
     return { mm: length + knot.mm, because: `${n1(length)} mm through the bead, and ${knot.because}` };
   },
   along: nothingAlong,
+  byOne: true,
   check: checkHole,
   seconds: 30,
   end: 'drawn',

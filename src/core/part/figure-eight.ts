@@ -15,6 +15,7 @@ export const figureEight: Part = {
   use: (context) => stopperCord(context, 'figure eight knot', CORD, 2),
   along: (context) => (OVERHAND_HEIGHT + 0.5) * knotted(context) * context.d,
   girth: (context) => Math.PI * (KNOT_ACROSS + 0.5) * knotted(context) * context.d,
+  byOne: true,
   check: noClash,
   seconds: 30,
   end: 'drawn',

@@ -26,6 +26,7 @@ export const knotRow: Part = {
     const reach = loopReach(context);
     return { mm: knot + reach.mm, because: `the first knot of ${n1(knot)}, and ${reach.because}` };
   },
+  byOne: true,
   check: noClash,
   seconds: 120,
   end: 'drawn',

@@ -18,6 +18,7 @@ export const noose: Part = {
     const eye = turn(2, context.d) / 2;
     return { mm: knot + eye, because: `the noose’s knot of ${n1(knot)}, and the reach of its eye: ${n1(eye)}` };
   },
+  byOne: true,
   check: noClash,
   seconds: 40,
   tools: [],

@@ -15,6 +15,7 @@ export const overhandLoop: Part = {
   },
   // The band spans from ring to knot; the knot itself lies beyond it.
   along: nothingAlong,
+  byOne: true,
   check: noClash,
   seconds: 90,
   tools: ['ruler'],

@@ -49,6 +49,7 @@ export const overhand: Part = {
   use: knotCord,
   along: (context) => OVERHAND_HEIGHT * knotted(context) * context.d,
   girth: (context) => Math.PI * KNOT_ACROSS * knotted(context) * context.d,
+  byOne: true,
   check: noClash,
   seconds: 20,
   end: 'drawn',

@@ -52,6 +52,8 @@ export interface Part {
   readonly turns?: (cord: Cord) => number;
   /** Girth, mm, of a knot or button that a loop closes over. */
   readonly girth?: (context: PartContext) => number;
+  /** Whether one leg may tie it round the others, who then run straight through. */
+  readonly byOne?: true;
   /** What clashes, with other hardware to suggest from. */
   readonly check: (context: PartContext, shelf: readonly Hardware[]) => Message[];
   /** Seconds for a fluent maker. */

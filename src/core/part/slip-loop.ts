@@ -16,6 +16,7 @@ export const slipLoop: Part = {
   },
   along: nothingAlong,
   ring: loopReach,
+  byOne: true,
   check: noClash,
   seconds: 30,
   tools: [],

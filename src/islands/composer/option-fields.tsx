@@ -10,6 +10,7 @@ export function OptionFields({ model }: { model: ComposerModel }) {
   const set = (changes: Partial<Project['options']>) => change({ ...project, options: { ...options, ...changes } });
   const none = ['', 'none'] as const;
   const hardware = [none, ...project.hardware.map(({ id }) => [id, id] as const)];
+  const parts = [none, ...project.parts.map(({ id }) => [id, id] as const)];
   const sections = [none, ...project.sections.map(({ id }) => [id, id] as const)];
   const startOf = (range: { start: number } | undefined, most: number): number => Math.min(range?.start ?? 1, most);
   return (
@@ -59,6 +60,18 @@ export function OptionFields({ model }: { model: ComposerModel }) {
         value={options.beads ?? ''}
         options={sections}
         onChange={(beads) => set({ beads: beads || undefined })}
+      />
+      <Pick
+        label="End knot to choose"
+        value={options.stopper ?? ''}
+        options={parts}
+        onChange={(stopper) => set({ stopper: stopper || undefined })}
+      />
+      <Pick
+        label="Knot whose turns are chosen"
+        value={options.turns ?? ''}
+        options={parts}
+        onChange={(turns) => set({ turns: turns || undefined })}
       />
     </div>
   );

@@ -200,3 +200,15 @@ describe('safety classes', () => {
     expect(['overhand', 'slide-tail', 'larks-head'].map(of)).toEqual(['hands', 'hands', 'hands']);
   });
 });
+
+it('a knot that one leg may tie says so, and only such a one', () => {
+  for (const part of Object.values(PARTS)) {
+    const by = (tied: 'one' | 'all') =>
+      part.use(context({ hardware: hardware('bead-10'), loop: 90, mate: 30, strands: 3, times: 2, slider: 20, tied }))
+        .mm;
+    expect({ slug: part.slug, byOne: part.byOne ?? false }).toEqual({
+      slug: part.slug,
+      byOne: by('one') !== by('all'),
+    });
+  }
+});

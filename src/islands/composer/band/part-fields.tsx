@@ -47,7 +47,7 @@ export function PartFields({ model, index }: { model: ComposerModel; index: numb
         />
         <Count label="Strands" value={part.strands ?? 1} max={24} onChange={(strands) => set({ strands })} />
         <Count label="Times" value={part.times ?? 1} max={40} onChange={(times) => set({ times })} />
-        {(part.strands ?? 1) > 1 && (
+        {(part.strands ?? 1) > 1 && PARTS[part.part]?.byOne && (
           <Pick
             label="Tied by"
             value={part.tied ?? 'all'}

@@ -23,7 +23,7 @@ function choices({ project }: ComposerModel): { key: string; name: string; step:
   });
   const parts = project.parts.flatMap(({ id }) => [
     { key: `part:${id}`, name: `makes ${id}`, step: { part: id } },
-    { key: `stands:${id}`, name: `runs through ${id}, tied by another`, step: { part: id, stands: true as const } },
+    { key: `stands:${id}`, name: `stands in ${id}`, step: { part: id, stands: true as const } },
     { key: `past:${id}`, name: `passes ${id}`, step: { past: id } },
   ]);
   const unique = new Map([...sections, ...parts].map((choice) => [choice.key, choice]));

@@ -25,7 +25,7 @@ export function KnotChoices({ piece, set }: { piece: Piece; set: (options: Optio
           />
         </Labelled>
       )}
-      {end && end.base.strands > 1 && (
+      {end?.part.byOne && end.base.strands > 1 && (
         <Labelled label="End knot tied by">
           <Choice label="End knot tied by" value={end.base.tied} options={BY} onChange={(v) => v && set({ tied: v })} />
         </Labelled>

@@ -3,7 +3,6 @@ import type { PlannedSeat } from '../../../core/seat';
 import type { Units } from '../../../core/measure';
 import { LengthField } from '../../../ui/fields/length-field';
 import { checkSize, TextCell } from '../../../ui/fields/text-cell';
-import { Labelled } from '../seats/seat-fields';
 import type { SessionModel } from '../model/use-session';
 
 const COUNTED = { name: 'counted band', min: 4, max: 5000 };
@@ -30,8 +29,12 @@ export function MadeCount({ seat, model, units }: { seat: PlannedSeat; model: Se
       ? 'the count is too tight: by skill'
       : 'by this count';
   return (
-    <Labelled label="Counted by this maker">
-      <span className="flex flex-wrap items-center gap-x-2 gap-y-1">
+    <fieldset className="border-b hair py-1.5">
+      <legend className="sr-only">Counted by this maker</legend>
+      <span className="flex items-center gap-1.5">
+        <span className="quiet text-sm" aria-hidden="true">
+          Counted
+        </span>
         <span className="w-14">
           <TextCell
             label="Half knots counted"
@@ -39,23 +42,22 @@ export function MadeCount({ seat, model, units }: { seat: PlannedSeat; model: Se
             inputMode="numeric"
             check={(text) => (text === '' ? null : /^\d+$/.test(text) ? checkSize(text, 2, 1000) : 'A whole number')}
             onChange={(text) => keep(text === '' ? null : Number(text), length)}
-            className="text-right"
+            className="border-base-300! text-right"
           />
         </span>
-        <span>half knots over</span>
-        <span className="w-20">
-          <LengthField
-            label="Length they made"
-            value={length}
-            units={units}
-            range={COUNTED}
-            onChange={(mm) => keep(half, mm)}
-          />
-        </span>
+        <span className="text-sm">half knots over</span>
+        <LengthField
+          label="Length they made"
+          value={length}
+          units={units}
+          range={COUNTED}
+          onChange={(mm) => keep(half, mm)}
+          className="w-22 border hair"
+        />
       </span>
-      <span className="quiet block text-sm">
+      <span className="quiet block text-[13px]">
         Knots {percent} % longer than the tightest there can be, {whose}.
       </span>
-    </Labelled>
+    </fieldset>
   );
 }
