@@ -17,7 +17,7 @@ const SEAT = {
   age_on: orNull(text('p.age_on')),
   held_on: text('x.held_on'),
   avoid: listOf(word(AVOIDS, 'p.avoid')),
-  skill: word(SKILLS, 's.skill'),
+  skill: orNull(word(SKILLS, 's.skill')),
   wrist_mm: orNull(number('s.wrist_mm')),
   wrist_method: orNull(word(WRIST_METHODS, 's.wrist_method')),
   wrist_on: orNull(text('s.wrist_on')),

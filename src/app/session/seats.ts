@@ -118,7 +118,7 @@ export function addSeats(session: string, given: readonly NewSeat[]): Promise<Se
         session_id: session,
         person_id: id,
         position: seat.position ?? position,
-        skill: seat.skill ?? 'new',
+        skill: seat.skill ?? null,
         ...wrist,
         hand_mm: seat.hand_mm ?? null,
         ease: seat.ease ?? 'easy',

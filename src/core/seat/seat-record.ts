@@ -22,7 +22,7 @@ const editable = {
   name: NameSchema,
   age: orNull(AgeSchema),
   avoid: Type.Array(AvoidSchema, { maxItems: 2, uniqueItems: true }),
-  skill: SkillSchema,
+  skill: orNull(SkillSchema),
   wrist_mm: orNull(WristMmSchema),
   wrist_method: orNull(Type.Unsafe<WristMethod>({ type: 'string', enum: [...WRIST_METHODS] })),
   hand_mm: orNull(Type.Integer({ minimum: 110, maximum: 360 })),
@@ -118,7 +118,8 @@ export function seatOf(record: SeatRecord, school: Seat['school'], projects: Cat
     estimated: record.wrist_method === 'estimate' && band_mm === null,
     hand: record.hand_mm,
     age: record.age,
-    skill: record.skill,
+    // Nobody said: time enough and cord enough for a first time.
+    skill: record.skill ?? 'new',
     ease: record.ease,
     avoid: record.avoid,
     project: projectKey(record, projects),

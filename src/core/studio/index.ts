@@ -6,3 +6,4 @@ export * from './words';
 export type { Message } from './message';
 export { DateSchema, MomentSchema, NameSchema, orNull, VersionSchema } from './fields';
 export { keysOf } from './keys-of';
+export { ListWordSchema, ListWordsSchema, WORD_KINDS, type ListWord, type ListWords } from './list-words';

@@ -1,5 +1,6 @@
 import { Type, type Static } from '@sinclair/typebox';
 import { FiguresSchema, type Figures } from './figures';
+import { ListWordsSchema } from './list-words';
 import { SchoolSchema } from './words';
 
 /** What a studio sets once for all its sessions. */
@@ -10,6 +11,7 @@ export const SettingsSchema = Type.Object(
     paper: Type.Unsafe<'a4' | 'letter'>({ type: 'string', enum: ['a4', 'letter'] }),
     school: SchoolSchema,
     figures: Type.Unsafe<Figures>(FiguresSchema),
+    words: Type.Optional(ListWordsSchema),
   },
   { additionalProperties: false },
 );

@@ -1,26 +1,10 @@
 import { girthAt, ageAt, schoolYearAt } from './words/measures';
 import { leadingMarks, NOTHING, UNKNOWN } from './words/line-words';
 import { nothingFound, type Findings } from './findings';
+import type { Role } from './roster-line';
 import { Stretch } from './read-stretch';
 import { matchAt } from './words/tokens';
 import { wordsIn, type Phrases } from './words/vocabulary';
-
-/** What a column holds. */
-export type Role =
-  | 'name'
-  | 'first'
-  | 'last'
-  | 'age'
-  | 'wrist'
-  | 'hand'
-  | 'skill'
-  | 'project'
-  | 'colour'
-  | 'skin'
-  | 'note'
-  | 'number'
-  | 'contact'
-  | 'free';
 
 /** Columns that the name of a person is in. */
 export const NAMES: ReadonlySet<Role> = new Set(['name', 'first', 'last']);

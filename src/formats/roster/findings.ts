@@ -30,6 +30,8 @@ export interface Findings {
   faults: RosterFault[];
   spans: Span[];
   runs: Run[];
+  /** Words that somebody said are the name. */
+  named: Run | null;
   /** Small whole numbers that stand alone. */
   smalls: Run[];
 }
@@ -47,5 +49,6 @@ export const nothingFound = (): Findings => ({
   faults: [],
   spans: [],
   runs: [],
+  named: null,
   smalls: [],
 });

@@ -1,14 +1,19 @@
-import { NAMES, readCell, roleOf, type Role } from './columns';
+import { NAMES, readCell, roleOf } from './columns';
 import { MOST, skipped, type Line } from './lines';
 import { nothingFound, type Findings } from './findings';
-import type { RosterLine, SpanKind } from './roster-line';
+import type { Role, RosterLine, SpanKind } from './roster-line';
+import { readSaid, type Said } from './said';
 import { seatsOf, wholeSpans } from './seat-of';
 import type { Phrases } from './words/vocabulary';
 
 const KEY = /^\s{0,4}([\p{L}][\p{L} .'’()#/-]{0,30}?)\s{0,2}[:=]\s{0,4}(.*)$/u;
 
 /** Blocks of lines a person, a key and a value each; null where the text is none. */
-export function readBlocks(lines: readonly Line[], words: Phrases): RosterLine[] | null {
+export function readBlocks(
+  lines: readonly Line[],
+  words: Phrases,
+  { spans: said }: Pick<Said, 'spans'>,
+): RosterLine[] | null {
   const keys = lines.map(({ text }) => {
     const found = KEY.exec(text.slice(0, MOST));
     const role = found ? roleOf(found[1]!) : null;
@@ -52,18 +57,21 @@ export function readBlocks(lines: readonly Line[], words: Phrases): RosterLine[]
       block.parts.push(skipped(line, 'part'));
       return;
     }
-    const starts = key.role === 'name' || key.role === 'first';
+    const own = said.find((span) => span.line === line.number);
+    const role: Role = own ? (own.as === 'noise' ? 'free' : own.as) : key.role;
+    const starts = role === 'name' || role === 'first';
     if (starts) close();
     if (starts || !block) block ??= { line, found: nothingFound(), name: [], parts: [] };
     if (block.line !== line)
       block.parts.push({
         ...skipped(line, 'part'),
-        spans: wholeSpans([{ from: key.at, to: line.text.length, as: spanOf(key.role) }], line.text.length),
+        spans: wholeSpans([{ from: key.at, to: line.text.length, as: spanOf(role) }], line.text.length),
       });
-    if (NAMES.has(key.role)) block.name.push(key.value.trim());
+    if (NAMES.has(role)) block.name.push(key.value.trim());
+    else if (own) readSaid(line.text, { ...own, from: key.at, to: line.text.length }, words, block.found);
     else
       readCell(
-        key.role,
+        role,
         line.text,
         { text: key.value.trim(), from: key.at, to: line.text.length },
         key.heading,

@@ -2,8 +2,8 @@ import { hasData, hasMeasure, headingOf } from './headings';
 import { isBlank, isGreeting, isSentence, isSignOff, isTotal, leadingMarks } from './words/line-words';
 import { MOST, skipped, tooLong, type Line } from './lines';
 import { nothingFound, type Findings } from './findings';
-import { Stretch } from './read-stretch';
 import type { RosterLine } from './roster-line';
+import { readAround, type Said } from './said';
 import { seatsOf, type Above } from './seat-of';
 import type { Phrases } from './words/vocabulary';
 
@@ -14,7 +14,7 @@ const CHAT =
   /^\s{0,3}(?:\[?(?:\d{1,4}[./-]\d{1,2}[./-]\d{1,4},?\s{1,2})?\d{1,2}[:.]\d{2}(?::\d{2})?(?:\s?[ap]\.?m\.?)?\]?\s{0,2}[-–]?\s{0,2}[^:\d\n]{1,40}|[^:\d\n]{1,40}\s\(?\d{1,2}[:.]\d{2}\)?):\s{1,3}/iu;
 
 /** Free lines, one after the other: people, headings that say something of those below, and everything else. */
-export function readFree(lines: readonly Line[], words: Phrases): RosterLine[] {
+export function readFree(lines: readonly Line[], words: Phrases, { spans: said }: Pick<Said, 'spans'>): RosterLine[] {
   const filled = lines.filter(({ text }) => text.trim() !== '');
   const isChat =
     filled.length > 1 && filled.filter(({ text }) => CHAT.test(text.slice(0, 120))).length >= filled.length / 2;
@@ -31,9 +31,12 @@ export function readFree(lines: readonly Line[], words: Phrases): RosterLine[] {
     const isListed = marked > from;
     from = marked;
     const found = nothingFound();
-    new Stretch(text, from, text.length, { leads: true, phrases: words }, found).read();
+    const own = said.filter((span) => span.line === line.number);
+    readAround(text, { from, to: text.length }, own, { leads: true, phrases: words }, found);
     tooLong(found, line);
     const rest = text.slice(from).trim();
+    // Somebody who was named is there, whatever else the line looks like.
+    if (found.named) return seatsOf(found, line.number, line.text, above);
     const measured = hasMeasure(found);
     if (isSignOff(bare) && !measured) {
       signedOff = true;

@@ -2,6 +2,7 @@ import { linesOf } from './lines';
 import { readBlocks } from './read-blocks';
 import { readFree } from './read-free';
 import { readTable, tableOf } from './read-table';
+import { NOTHING_SAID, type Said } from './said';
 import type { RosterLine, RosterProject } from './roster-line';
 import { phrasesOf, SHIPPED_VOCABULARY, type Phrases, type Vocabulary } from './words/vocabulary';
 
@@ -37,16 +38,18 @@ function markTwins(lines: readonly RosterLine[]): RosterLine[] {
  * that says what it was read as. Nothing is guessed in silence: what could be two things is a question. Takes time linear in the text.
  *
  * @param vocabulary what words mean; the shipped one unless a studio has its own
+ * @param said what stretches and columns are, as somebody who saw them read said
  */
 export function readRoster(
   text: string,
   projects: readonly RosterProject[],
   vocabulary: Vocabulary = SHIPPED_VOCABULARY,
+  said: Said = NOTHING_SAID,
 ): RosterLine[] {
   const lines = linesOf(text);
   const words = phrases(vocabulary, projects);
-  const blocks = readBlocks(lines, words);
+  const blocks = readBlocks(lines, words, said);
   if (blocks) return markTwins(blocks);
   const table = tableOf(lines, words);
-  return markTwins(table ? readTable(lines, table, words) : readFree(lines, words));
+  return markTwins(table ? readTable(lines, table, words, said) : readFree(lines, words, said));
 }

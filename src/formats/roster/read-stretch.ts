@@ -243,6 +243,11 @@ export class Stretch {
       case 'colour':
         this.found.colours.push({ name: text, hex: means.hex, from, to });
         return this.mark(from, to, 'colour');
+      case 'note':
+        this.found.notes.push(text);
+        return this.mark(from, to, 'note');
+      case 'noise':
+        return this.mark(from, to, 'noise');
     }
   }
 }

@@ -1,10 +1,11 @@
-import { cellsOf, NAMES, readCell, roleByValues, roleOf, type Cell, type Role } from './columns';
+import { cellsOf, NAMES, readCell, roleByValues, roleOf, type Cell } from './columns';
 import { hasData, headingOf } from './headings';
 import { isBlank, isSentence, isSignOff, isTotal, leadingMarks } from './words/line-words';
 import { MOST, skipped, tooLong, type Line } from './lines';
 import { nothingFound } from './findings';
 import { Stretch } from './read-stretch';
-import type { RosterLine } from './roster-line';
+import type { Role, RosterLine } from './roster-line';
+import { readAround, type Said } from './said';
 import { seatsOf, type Above } from './seat-of';
 import type { Phrases } from './words/vocabulary';
 
@@ -81,13 +82,21 @@ export function readTable(
   lines: readonly Line[],
   { table, from }: { table: Table; from: number },
   words: Phrases,
+  said: Said,
 ): RosterLine[] {
   let above: Above = { project: null, skill: null };
-  const { roles, headings, separator } = table;
+  const { headings, separator } = table;
+  const roles = table.roles.map((role, c) => said.columns[c] ?? role);
   return lines.flatMap((line, i): RosterLine[] => {
     const text = line.text.slice(0, MOST);
     if (text.trim() === '') return [skipped(line, 'blank')];
-    if (i < from + table.head) return [skipped(line, i < from ? 'text' : 'heading')];
+    if (i < from + table.head) {
+      if (i !== from) return [skipped(line, i < from ? 'text' : 'heading')];
+      const columns = cellsOf(text, separator)
+        .slice(0, MOST_CELLS)
+        .map((cell, c) => ({ heading: cell.text, from: cell.from, to: cell.to, as: roles[c]! }));
+      return [{ ...skipped(line, 'heading'), columns }];
+    }
     if (isBlank(text.replaceAll(separator, ' ')) && !/\d/.test(text)) return [skipped(line, 'blank')];
     const cells = cellsOf(text, separator).slice(0, MOST_CELLS);
     const filled = cells.filter((cell) => cell.text !== '');
@@ -106,16 +115,26 @@ export function readTable(
     if (isTotal(filled[0]!.text)) return [skipped(line, 'total')];
     const found = nothingFound();
     tooLong(found, line);
-    cells.forEach((cell, c) => readCell(roles[c] ?? 'free', text, cell, headings[c] ?? '', words, found));
-    const name = nameFrom(cells, roles);
+    const ofLine = said.spans.filter((span) => span.line === line.number);
+    // A cell of which something was said is that, whatever its column holds.
+    const own = cells.map((cell, c) => {
+      const spans = ofLine.filter((span) => span.to > cell.from && span.from < cell.to);
+      if (spans.length === 0) return roles[c] ?? 'free';
+      readAround(text, cell, spans, { leads: false, phrases: words }, found);
+      return null;
+    });
+    cells.forEach((cell, c) => own[c] && readCell(own[c], text, cell, headings[c] ?? '', words, found));
+    const name = [found.named?.text, nameFrom(cells, own)].filter(Boolean).join(' ');
     // What the columns of names hold is the name, not words to be understood.
-    found.runs = found.runs.filter((run) => !cells.some((cell, c) => run.from === cell.from && NAMES.has(roles[c]!)));
+    found.runs = found.runs.filter(
+      (run) => !cells.some((cell, c) => run.from === cell.from && own[c] && NAMES.has(own[c])),
+    );
     if (name === '' && !hasData(found)) return [skipped(line, 'blank')];
     return seatsOf(found, line.number, line.text, above, name);
   });
 }
 
-function nameFrom(cells: readonly Cell[], roles: readonly Role[]): string {
+function nameFrom(cells: readonly Cell[], roles: readonly (Role | null)[]): string {
   const of = (role: Role): string[] => cells.filter((_, c) => roles[c] === role).map(({ text }) => text);
   const parts = [...of('first'), ...of('name'), ...of('last')].map((text) =>
     text

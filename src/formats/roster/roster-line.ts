@@ -29,6 +29,31 @@ export interface Span {
   readonly as: SpanKind;
 }
 
+/** What a column holds. */
+export type Role =
+  | 'name'
+  | 'first'
+  | 'last'
+  | 'age'
+  | 'wrist'
+  | 'hand'
+  | 'skill'
+  | 'project'
+  | 'colour'
+  | 'skin'
+  | 'note'
+  | 'number'
+  | 'contact'
+  | 'free';
+
+/** A column of a table, where its heading stands. */
+export interface Column {
+  readonly heading: string;
+  readonly from: number;
+  readonly to: number;
+  readonly as: Role;
+}
+
 /** One seat of a pasted list, or a line that is nobody's. */
 export interface RosterLine {
   /** From 1 on. */
@@ -40,6 +65,8 @@ export interface RosterLine {
   readonly spans: readonly Span[];
   /** Set where the line seats nobody. */
   readonly skip?: true;
+  /** Of a line of headings: its columns, and what each is read as. */
+  readonly columns?: readonly Column[];
   /** What such a line is. */
   readonly kind?: 'blank' | 'heading' | 'text' | 'total' | 'cancelled' | 'part';
 }

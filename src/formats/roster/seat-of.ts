@@ -44,6 +44,8 @@ function twoNames(name: string): [string, string] | null {
 
 /** The name a line gives, and the runs that are not it. Where nothing but words of pieces or colours is left, one of those is a name. */
 function nameOf(found: Findings): { name: string; rests: Run[]; nameRun: Run | null } {
+  const { named } = found;
+  if (named) return { name: tidy(named.text).slice(0, 120), rests: found.runs, nameRun: named };
   const at = found.runs.findIndex(isName);
   if (at >= 0) {
     const nameRun = found.runs[at]!;

@@ -9,7 +9,7 @@ function draftSeat(seat: NewSeat, position: number): SeatRecord {
   return {
     age: null,
     avoid: [],
-    skill: 'new',
+    skill: null,
     wrist_mm: null,
     wrist_method: null,
     hand_mm: null,

@@ -1,4 +1,4 @@
-import type { Avoid, Skill } from '../../../core/studio';
+import { AVOIDS, SKILLS, type Avoid, type ListWord, type Skill } from '../../../core/studio';
 import type { RosterProject } from '../roster-line';
 import SHIPPED from './vocabulary.json';
 
@@ -12,6 +12,8 @@ export interface Vocabulary {
   readonly colours: Readonly<Record<string, string>>;
   /** Words before a colour that are of it. */
   readonly shades: readonly string[];
+  /** What a studio has taught: it goes before all else. */
+  readonly taught?: readonly ListWord[];
 }
 export const SHIPPED_VOCABULARY: Vocabulary = SHIPPED;
 
@@ -20,7 +22,25 @@ export type Meaning =
   | { readonly as: 'project'; readonly slug: string; readonly strong: boolean }
   | { readonly as: 'skill'; readonly skill: Skill }
   | { readonly as: 'skin'; readonly avoid: Avoid | null }
-  | { readonly as: 'colour'; readonly hex: string | null };
+  | { readonly as: 'colour'; readonly hex: string | null }
+  | { readonly as: 'note' | 'noise' };
+
+/** What a word that was taught means. */
+export function meaningOf({ as, means }: Pick<ListWord, 'as' | 'means'>): Meaning {
+  switch (as) {
+    case 'project':
+      return { as, slug: means, strong: true };
+    case 'skill':
+      return { as, skill: SKILLS.find((skill) => skill === means) ?? 'new' };
+    case 'skin':
+      return { as, avoid: AVOIDS.find((avoid) => avoid === means) ?? null };
+    case 'colour':
+      return { as, hex: /^#[\da-f]{6}$/i.test(means) ? means : null };
+    case 'note':
+    case 'noise':
+      return { as };
+  }
+}
 
 /** Phrases by their first word, the longest first: words in small letters. */
 export type Phrases = ReadonlyMap<string, readonly { readonly words: readonly string[]; readonly means: Meaning }[]>;
@@ -47,6 +67,7 @@ export function phrasesOf(vocabulary: Vocabulary, projects: readonly RosterProje
     all.set(words[0]!, [...(all.get(words[0]!) ?? []), { words, means }]);
   };
   const piece = (slug: string, strong = true): Meaning => ({ as: 'project', slug, strong });
+  for (const word of vocabulary.taught ?? []) add(word.text, meaningOf(word));
   for (const { slug, name } of projects) {
     add(name, piece(slug));
     add(slug.replaceAll('-', ' '), piece(slug));

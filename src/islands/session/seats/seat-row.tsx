@@ -65,6 +65,7 @@ export function SeatRow({ seat, index, model, compact, selected, onSelect }: Row
           {...at(2)}
           label={`Skill of ${record.name}`}
           value={record.skill}
+          empty="not given"
           options={SKILL_OPTIONS}
           onChange={(v) => edit({ skill: v })}
         />

@@ -13,6 +13,7 @@ export function SeatsStage({ model, units, selected, onSelect, pasting, setPasti
   const { seats, view } = model;
   const { catalogue } = view.studio;
   const without = seats.filter(({ record }) => record.project === null);
+  const noSkill = seats.filter(({ record }) => record.skill === null).length;
   const compact = selected !== null;
   const empty = seats.length === 0;
   return (
@@ -53,6 +54,11 @@ export function SeatsStage({ model, units, selected, onSelect, pasting, setPasti
                   ))}
                 </select>
               </label>
+            )}
+            {noSkill > 0 && (
+              <span className="quiet text-sm">
+                {noSkill} {noSkill === 1 ? 'skill' : 'skills'} not given: reckoned as new.
+              </span>
             )}
             <span className="flex-1" />
             <button type="button" className="btn btn-primary btn-sm" onClick={onNext}>

@@ -58,7 +58,7 @@ export function SeatTray({
               piece?.project.name,
               piece && [...new Set(piece.cords.map((c) => c.cord.name))].join(', '),
               record.age !== null && `${record.age} years`,
-              record.skill,
+              record.skill ?? 'skill not given',
             ]
               .filter(Boolean)
               .join(' · ')}
