@@ -13,7 +13,8 @@ import {
   PlaceSchema,
   ReceiptSchema,
 } from '../core/shelf';
-import { MomentSchema, SettingsSchema, VersionSchema } from '../core/studio';
+import { ListWordSchema, MomentSchema, SettingsSchema, VersionSchema } from '../core/studio';
+import { ROLES, SAID_AS, type Role, type SaidSpan } from '../formats/roster';
 import { LayoutSchema } from '../core/layout';
 import { NewSeatSchema, SeatEditSchema } from '../core/seat';
 import { NewSessionSchema, SessionEditSchema } from '../core/session';
@@ -28,7 +29,32 @@ export const checkNothing = checker(Type.Object({}, closed));
 /** The version of what is taken away. */
 export const checkVersion = checker(Type.Object({ version: Version }, closed));
 export const checkSeatRemoval = checker(Type.Object({ version: Version, session: Uuid }, closed));
-export const checkList = checker(Type.Object({ text: Type.String({ maxLength: 900_000 }) }, closed));
+const Place = Type.Integer({ minimum: 0, maximum: 2_000 });
+const SaidSpanSchema = Type.Object(
+  {
+    line: Type.Integer({ minimum: 1, maximum: 20_000 }),
+    from: Place,
+    to: Place,
+    as: Type.Unsafe<SaidSpan['as']>({ type: 'string', enum: [...SAID_AS] }),
+    means: Type.Optional(Type.String({ maxLength: 40 })),
+  },
+  closed,
+);
+const SaidSchema = Type.Object(
+  {
+    spans: Type.Array(SaidSpanSchema, { maxItems: 2_000 }),
+    columns: Type.Record(
+      Type.String({ pattern: '^[0-9]{1,2}$' }),
+      Type.Unsafe<Role>({ type: 'string', enum: [...ROLES] }),
+    ),
+    words: Type.Array(ListWordSchema, { maxItems: 200 }),
+  },
+  closed,
+);
+/** A list to be read, and what was said of how it was read before. */
+export const checkList = checker(Type.Object({ text: Type.String({ maxLength: 900_000 }), said: SaidSchema }, closed));
+export const checkWord = checker(ListWordSchema);
+export const checkWords = checker(Type.Object({ words: Type.Array(ListWordSchema, { maxItems: 3_000 }) }, closed));
 export const checkNewSession = checker(Type.Object({ id: Uuid, session: NewSessionSchema }, closed));
 export const checkSessionEdit = checker(SessionEditSchema);
 export const checkNewSeats = checker(

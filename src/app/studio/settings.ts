@@ -1,11 +1,12 @@
 import type { Cord } from '../../core/cord';
 import type { Hardware } from '../../core/part';
 import type { Catalogue, Project } from '../../core/project';
-import type { Settings } from '../../core/studio';
+import type { ListWord, Settings } from '../../core/studio';
 import { insertDocuments, latestDocuments } from '../../data/documents';
 import { readSettings, updateSettings } from '../../data/studio';
 import { inTransaction } from '../../data/database/transaction';
 import { notFound, Problem, stale } from '../../core/problem';
+import { listWords } from './list-words';
 import { shippedBeside } from './shipped';
 import { readStudio } from './studio';
 
@@ -16,6 +17,8 @@ export interface SettingsView {
   readonly cords: readonly Cord[];
   readonly hardware: readonly Hardware[];
   readonly projects: readonly Project[];
+  /** What words of pasted lists mean. */
+  readonly words: readonly ListWord[];
   /** As they ship, those that the studio has changed. */
   readonly shipped: Pick<Catalogue, 'cords' | 'hardware'>;
 }
@@ -29,6 +32,7 @@ export function openSettings(): Promise<SettingsView> {
       cords: Object.values(catalogue.cords),
       hardware: Object.values(catalogue.hardware),
       projects: Object.values(catalogue.projects),
+      words: listWords(settings),
       shipped: {
         cords: shippedBeside('cords', catalogue.cords),
         hardware: shippedBeside('hardware', catalogue.hardware),

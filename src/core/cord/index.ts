@@ -1,1 +1,2 @@
 export { CordSchema, workedDiameter, fuses, isSynthetic, type Cord, type Colour } from './cord';
+export { nearestColour } from './nearest-colour';

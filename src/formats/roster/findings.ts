@@ -1,5 +1,6 @@
 import type { Avoid, Skill } from '../../core/studio';
 import type { RosterFault, Span } from './roster-line';
+import type { Meaning } from './words/vocabulary';
 
 /** A wrist as it was written, and where. */
 interface Wrist {
@@ -52,3 +53,29 @@ export const nothingFound = (): Findings => ({
   named: null,
   smalls: [],
 });
+
+/** Notes what some words of a line mean; a project is `sure` where they cannot be somebody's name. */
+export function noteMeaning(found: Findings, means: Meaning, { from, to, text }: Run, sure: boolean): void {
+  switch (means.as) {
+    case 'project':
+      found.projects.push({ slug: means.slug, from, to, sure });
+      return;
+    case 'skill':
+      if (found.skill !== null && found.skill !== means.skill)
+        found.faults.push({ field: 'skill', text, problem: `“${text}” and another skill: which?` });
+      found.skill ??= means.skill;
+      return;
+    case 'skin':
+      if (means.avoid && !found.avoid.includes(means.avoid)) found.avoid.push(means.avoid);
+      if (!means.avoid) found.notes.push(text);
+      return;
+    case 'colour':
+      found.colours.push({ name: text, hex: means.hex, from, to });
+      return;
+    case 'note':
+      found.notes.push(text);
+      return;
+    case 'noise':
+      return;
+  }
+}

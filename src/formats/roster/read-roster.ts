@@ -47,7 +47,9 @@ export function readRoster(
   said: Said = NOTHING_SAID,
 ): RosterLine[] {
   const lines = linesOf(text);
-  const words = phrases(vocabulary, projects);
+  // What was said of words on this list goes before what the studio has taught.
+  const taught = [...said.words, ...(vocabulary.taught ?? [])];
+  const words = phrases(said.words.length > 0 ? { ...vocabulary, taught } : vocabulary, projects);
   const blocks = readBlocks(lines, words, said);
   if (blocks) return markTwins(blocks);
   const table = tableOf(lines, words);

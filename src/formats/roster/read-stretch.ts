@@ -1,4 +1,4 @@
-import type { Findings } from './findings';
+import { noteMeaning, type Findings } from './findings';
 import { ageAt, girthAt, schoolYearAt } from './words/measures';
 import { UNKNOWN } from './words/line-words';
 import type { SpanKind } from './roster-line';
@@ -224,30 +224,9 @@ export class Stretch {
   }
 
   private take(means: Meaning, from: number, to: number): number {
-    const text = this.text.slice(from, to);
-    switch (means.as) {
-      case 'project': {
-        const led = this.lead && from === this.start;
-        this.found.projects.push({ slug: means.slug, from, to, sure: !led && means.strong });
-        return this.mark(from, to, 'project');
-      }
-      case 'skill':
-        if (this.found.skill !== null && this.found.skill !== means.skill)
-          this.found.faults.push({ field: 'skill', text, problem: `“${text}” and another skill: which?` });
-        this.found.skill ??= means.skill;
-        return this.mark(from, to, 'skill');
-      case 'skin':
-        if (means.avoid && !this.found.avoid.includes(means.avoid)) this.found.avoid.push(means.avoid);
-        if (!means.avoid) this.found.notes.push(text);
-        return this.mark(from, to, 'skin');
-      case 'colour':
-        this.found.colours.push({ name: text, hex: means.hex, from, to });
-        return this.mark(from, to, 'colour');
-      case 'note':
-        this.found.notes.push(text);
-        return this.mark(from, to, 'note');
-      case 'noise':
-        return this.mark(from, to, 'noise');
-    }
+    const led = this.lead && from === this.start;
+    const sure = means.as === 'project' && !led && means.strong;
+    noteMeaning(this.found, means, { from, to, text: this.text.slice(from, to) }, sure);
+    return this.mark(from, to, means.as);
   }
 }

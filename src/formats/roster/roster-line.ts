@@ -29,22 +29,24 @@ export interface Span {
   readonly as: SpanKind;
 }
 
-/** What a column holds. */
-export type Role =
-  | 'name'
-  | 'first'
-  | 'last'
-  | 'age'
-  | 'wrist'
-  | 'hand'
-  | 'skill'
-  | 'project'
-  | 'colour'
-  | 'skin'
-  | 'note'
-  | 'number'
-  | 'contact'
-  | 'free';
+/** What a column may hold. */
+export const ROLES = [
+  'name',
+  'first',
+  'last',
+  'age',
+  'wrist',
+  'hand',
+  'skill',
+  'project',
+  'colour',
+  'skin',
+  'note',
+  'number',
+  'contact',
+  'free',
+] as const;
+export type Role = (typeof ROLES)[number];
 
 /** A column of a table, where its heading stands. */
 export interface Column {

@@ -1,8 +1,12 @@
+import type { ListWord } from '../../core/studio';
 import { readCell } from './columns';
-import type { Findings, Run } from './findings';
+import { noteMeaning, type Findings, type Run } from './findings';
 import { Stretch } from './read-stretch';
-import type { Role, SpanKind } from './roster-line';
+import type { Role } from './roster-line';
 import { meaningOf, type Phrases } from './words/vocabulary';
+
+/** What a stretch may be said to be. */
+export const SAID_AS = ['name', 'wrist', 'hand', 'age', 'skill', 'project', 'colour', 'skin', 'note', 'noise'] as const;
 
 /** What somebody said a stretch of a line is: a project, skill, skin note or colour also by what it means. */
 export interface SaidSpan {
@@ -10,16 +14,17 @@ export interface SaidSpan {
   readonly line: number;
   readonly from: number;
   readonly to: number;
-  readonly as: Exclude<SpanKind, 'option' | 'rest' | 'line'>;
+  readonly as: (typeof SAID_AS)[number];
   readonly means?: string;
 }
 
-/** What was said of a list: of stretches, and of columns by their place. */
+/** What was said of a list: of stretches, of columns by their place, and of words wherever they stand. */
 export interface Said {
   readonly spans: readonly SaidSpan[];
   readonly columns: Readonly<Record<number, Role>>;
+  readonly words: readonly ListWord[];
 }
-export const NOTHING_SAID: Said = { spans: [], columns: {} };
+export const NOTHING_SAID: Said = { spans: [], columns: {}, words: [] };
 
 /** Takes a stretch as it was said to be. */
 export function readSaid(line: string, span: SaidSpan, words: Phrases, found: Findings): void {
@@ -30,18 +35,11 @@ export function readSaid(line: string, span: SaidSpan, words: Phrases, found: Fi
     found.spans.push({ from, to, as });
     return;
   }
-  if (means === undefined || (as !== 'project' && as !== 'skill' && as !== 'skin' && as !== 'colour')) {
-    if (as === 'note') found.notes.push(text);
-    if (as === 'note' || as === 'noise') found.spans.push({ from, to, as });
-    else readCell(as, line, { text, from, to }, '', words, found);
+  if (as === 'wrist' || as === 'hand' || as === 'age' || (means === undefined && as !== 'note' && as !== 'noise')) {
+    readCell(as, line, { text, from, to }, '', words, found);
     return;
   }
-  const meaning = meaningOf({ as, means });
-  if (meaning.as === 'project') found.projects.push({ slug: meaning.slug, from, to, sure: true });
-  if (meaning.as === 'skill') found.skill = meaning.skill;
-  if (meaning.as === 'colour') found.colours.push({ name: text, hex: meaning.hex, from, to });
-  if (meaning.as === 'skin' && meaning.avoid && !found.avoid.includes(meaning.avoid)) found.avoid.push(meaning.avoid);
-  if (meaning.as === 'skin' && !meaning.avoid) found.notes.push(text);
+  noteMeaning(found, meaningOf({ as, means: means ?? '' }), { from, to, text }, true);
   found.spans.push({ from, to, as });
 }
 

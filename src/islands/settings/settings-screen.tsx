@@ -7,6 +7,7 @@ import type { Figure, FigureName, Settings } from '../../core/studio';
 import type { SettingsView } from '../../app/studio/settings';
 import { problemOf, request } from '../../ui/api';
 import { TakeAway } from './take-away';
+import { WordTable } from './word-table';
 import { DocumentTable, type NumberField } from './document-table';
 
 const CORD_FIELDS: readonly NumberField<Cord>[] = [
@@ -177,6 +178,14 @@ export function SettingsScreen({ view, figures }: { view: SettingsView; figures:
           words={(h) => `${h.kind.replace('-', ' ')}${h.nickel ? ', contains nickel' : ''}`}
         />
       </section>
+      <WordTable
+        projects={view.projects}
+        initial={view.words}
+        onSaved={(saved) => {
+          setVersion(saved.version);
+          setValue('words', saved.settings.words);
+        }}
+      />
       <TakeAway />
     </div>
   );

@@ -86,7 +86,7 @@ describe('the ledger at its edges', () => {
         await database().query('UPDATE lots SET place = $2 WHERE id = $1', { bind: [second, 'x'], transaction: t });
         return true;
       });
-    const all = await Promise.all(Array.from({ length: 10 }, (_, i) => (i % 2 ? touch(a, b) : touch(b, a))));
-    expect(all).toEqual(Array(10).fill(true));
+    const all = await Promise.all(Array.from({ length: 6 }, (_, i) => (i % 2 ? touch(a, b) : touch(b, a))));
+    expect(all).toEqual(Array(6).fill(true));
   });
 });

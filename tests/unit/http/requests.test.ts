@@ -12,7 +12,16 @@ const GOOD: Readonly<Record<keyof typeof checks, Body>> = {
   checkNothing: {},
   checkVersion: { version: 3 },
   checkSeatRemoval: { session: ID, version: 3 },
-  checkList: { text: 'Ada 16.5 cm' },
+  checkList: {
+    text: 'Ada 16.5 cm',
+    said: {
+      spans: [{ line: 1, from: 0, to: 3, as: 'name' }],
+      columns: { 2: 'wrist' },
+      words: [{ text: 'weir band', as: 'project', means: 'peg-band' }],
+    },
+  },
+  checkWord: { text: 'weir band', as: 'project', means: 'peg-band' },
+  checkWords: { words: [{ text: 'weir band', as: 'project', means: 'peg-band' }] },
   checkNewSession: {
     id: ID,
     session: { title: 'Tide club', held_on: '2030-05-01', starts_at: '18:30', minutes: 90, place: 'Loft' },

@@ -1,0 +1,6 @@
+import { editWords, teachWord } from '../../app/studio/words';
+import { checkWord, checkWords } from '../../http/checks';
+import { writes } from '../../http/endpoint';
+
+export const POST = writes(checkWord, (word) => teachWord(word));
+export const PUT = writes(checkWords, ({ words }) => editWords(words));
