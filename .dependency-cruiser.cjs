@@ -15,7 +15,7 @@ const LAYERS = {
   ui: ['core'],
   // HiGHS behind the interface the core asks for.
   solver: ['core'],
-  workers: ['core', 'solver'],
+  workers: ['core', 'formats', 'solver'],
   cli: ['core', 'formats', 'solver', 'catalogue'],
 };
 // Types of the application's answers may be named where they are shown.

@@ -7,6 +7,8 @@ import { MOST_SEATS } from './seats';
 import { readStudio } from '../studio/studio';
 import { vocabularyOf } from '../studio/list-words';
 
+export type { Column, Said, SaidSpan, Span } from '../../formats/roster';
+
 /** A line as read, with the people who are known by that name. */
 export interface RosterRow extends RosterLine {
   readonly known: readonly KnownPerson[];

@@ -1,7 +1,9 @@
 import type { Colour } from './cord';
 
-/** Colours further apart than this are not one another's: about from a red to an orange, in OKLab. */
-const FAR = 0.14;
+/** Colours further apart than this are not one another's: about from a blue to a purple. */
+const FAR = 0.095;
+/** A darker or a lighter one is still that colour: light counts for less than hue. */
+const LIGHT = 0.6;
 
 /** A colour as light, green to red and blue to yellow, where distances are as eyes see them: OKLab, after its author's matrices. */
 function oklab(hex: string): [number, number, number] {
@@ -34,7 +36,7 @@ export function nearestColour(
   const named = colours.find((colour) => colour.name.toLowerCase() === name.trim().toLowerCase());
   if (named || hex === null || !/^#[\da-f]{6}$/i.test(hex)) return named ?? null;
   const wanted = oklab(hex);
-  const far = (colour: Colour): number => Math.hypot(...oklab(colour.hex).map((v, i) => v - wanted[i]!));
+  const far = (colour: Colour): number => Math.hypot(...oklab(colour.hex).map((v, i) => (v - wanted[i]!) * (i === 0 ? LIGHT : 1)));
   const nearest = [...colours].sort((a, b) => far(a) - far(b))[0];
   return nearest && far(nearest) <= FAR ? nearest : null;
 }

@@ -6,7 +6,10 @@ import { parseJson } from '../json';
 import { bringUp } from './bring-up';
 import { documentFault } from './check-documents';
 import { checkManifest, FIRST_LEVEL, LEVEL, type Row, type Tables } from './manifest';
-import { unzip } from './unzip';
+import { unzip } from '../unzip';
+
+/** Unpacked, an archive is at most this large: past it, it is no studio. */
+const LIMITS = { bytes: 120_000_000, files: 60 };
 
 const checkRows = checker(Type.Array(Type.Record(Type.String(), Type.Unknown()), { maxItems: 2_000_000 }));
 
@@ -20,7 +23,7 @@ const checkRows = checker(Type.Array(Type.Record(Type.String(), Type.Unknown()),
 export function unpackStudio(bytes: Uint8Array, known: readonly string[], now: string): Result<Tables> {
   let files: Map<string, Uint8Array>;
   try {
-    files = unzip(bytes);
+    files = unzip(bytes, (name) => /^[a-z_]{1,40}\.json$/.test(name), LIMITS);
   } catch (error) {
     return not(messageOf(error));
   }

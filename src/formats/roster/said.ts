@@ -55,9 +55,12 @@ export function readAround(
   let { leads } = ways;
   for (const span of [...said].filter((own) => own.to > from && own.from < to).sort((a, b) => a.from - b.from)) {
     const start = Math.max(at, span.from);
-    if (start > at) new Stretch(text, at, start, { ...ways, leads }, found).read();
+    if (text.slice(at, start).trim() !== '') {
+      new Stretch(text, at, start, { ...ways, leads }, found).read();
+      leads = false;
+    }
     readSaid(text, { ...span, from: start, to: Math.min(to, span.to) }, ways.phrases, found);
-    leads &&= span.as !== 'name';
+    if (span.as === 'name') leads = false;
     at = Math.max(at, Math.min(to, span.to));
   }
   if (at < to) new Stretch(text, at, to, { ...ways, leads }, found).read();

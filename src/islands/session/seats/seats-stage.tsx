@@ -1,7 +1,7 @@
 import { gridKeys } from '../../../ui/fields/grid-keys';
 import { Guard } from '../../../ui/guard';
 import { NewSeat } from './new-seat';
-import { PasteList } from './paste-list';
+import { PasteList } from './list/paste-list';
 import { projectOptions } from './seat-fields';
 import type { PanelProps } from '../board/stage-panel';
 import { Heads, num, unseen } from '../../../ui/heads';
@@ -20,10 +20,11 @@ export function SeatsStage({ model, units, selected, onSelect, pasting, setPasti
     <div>
       {(empty || pasting) && (
         <PasteList
-          session={view.session.id}
+          session={view.session}
           units={units}
           catalogue={catalogue}
-          onAdd={(added) => model.act({ kind: 'add', seats: added })}
+          seated={view.seats}
+          act={model.act}
           onClose={empty ? null : () => setPasting(false)}
         />
       )}

@@ -1,33 +1,34 @@
 import { Unzip, UnzipInflate, UnzipPassThrough } from 'fflate';
 
-/** Unpacked, an archive is at most this large: past it, it is no studio. */
-const MOST_BYTES = 120_000_000;
-const MOST_FILES = 60;
 /** So much is put in at once: what it unpacks to is counted before more of it is. */
 const STEP = 16_384;
 
 /**
- * The files of a ZIP by name, counted as they unpack: what it says of its own sizes is not believed. Only names that a studio's files
- * have are read.
+ * Files of a ZIP by name, counted as they unpack: what it says of its own sizes is not believed.
  *
+ * @param wanted whether a file is kept; the others are unpacked too, and counted
  * @throws in words, where it is no ZIP, or too much of one
  */
-export function unzip(bytes: Uint8Array): Map<string, Uint8Array> {
+export function unzip(
+  bytes: Uint8Array,
+  wanted: (name: string) => boolean,
+  most: { readonly bytes: number; readonly files: number },
+): Map<string, Uint8Array> {
   const parts = new Map<string, Uint8Array[]>();
   let size = 0;
   let files = 0;
   const zip = new Unzip((file) => {
     files += 1;
-    if (files > MOST_FILES) throw new Error('It holds more files than any studio.');
-    if (!/^[a-z_]{1,40}\.json$/.test(file.name)) return;
-    if (parts.has(file.name)) throw new Error(`${file.name} is in it twice.`);
+    if (files > most.files) throw new Error('It holds more files than it should.');
     const own: Uint8Array[] = [];
-    parts.set(file.name, own);
+    const isKept = wanted(file.name);
+    if (isKept && parts.has(file.name)) throw new Error(`${file.name} is in it twice.`);
+    if (isKept) parts.set(file.name, own);
     file.ondata = (error, chunk) => {
       if (error) throw new Error(`${file.name} cannot be unpacked: ${error.message}.`);
       size += chunk.length;
-      if (size > MOST_BYTES) throw new Error('Unpacked it is larger than any studio.');
-      own.push(chunk);
+      if (size > most.bytes) throw new Error('Unpacked it is larger than it should be.');
+      if (isKept) own.push(chunk);
     };
     file.start();
   });

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { sheetText } from '../formats/spreadsheet';
+
+expose({ sheetText });
