@@ -52,9 +52,13 @@ const SaidSchema = Type.Object(
   closed,
 );
 /** A list to be read, and what was said of how it was read before. */
-export const checkList = checker(Type.Object({ text: Type.String({ maxLength: 900_000 }), said: SaidSchema }, closed));
+export const checkList = checker(
+  Type.Object({ text: Type.String({ maxLength: 900_000 }), said: Type.Optional(SaidSchema) }, closed),
+);
 export const checkWord = checker(ListWordSchema);
-export const checkWords = checker(Type.Object({ words: Type.Array(ListWordSchema, { maxItems: 3_000 }) }, closed));
+export const checkWords = checker(
+  Type.Object({ version: VersionSchema, words: Type.Array(ListWordSchema, { maxItems: 3_000 }) }, closed),
+);
 export const checkNewSession = checker(Type.Object({ id: Uuid, session: NewSessionSchema }, closed));
 export const checkSessionEdit = checker(SessionEditSchema);
 export const checkNewSeats = checker(

@@ -57,15 +57,6 @@ export async function open(page: Page, path: string): Promise<void> {
   await ready(page);
 }
 
-/** Tab until the focus is there: what cannot be reached so cannot be used from the keyboard. */
-export async function tabTo(page: Page, target: Locator, most = 120): Promise<void> {
-  for (let i = 0; i < most; i++) {
-    if (await target.evaluate((element) => element === document.activeElement)) return;
-    await page.keyboard.press('Tab');
-  }
-  throw new Error(`The focus does not reach ${target.toString()} within ${most} tabs`);
-}
-
 /** What axe finds against WCAG 2.2 A and AA, in a line each; or by some of its rules only. */
 export async function axe(page: Page, rules?: string[]): Promise<string[]> {
   // Of what it finds in order it would write a line for every element, which takes longer than looking; and no page has frames.

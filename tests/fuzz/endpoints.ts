@@ -62,6 +62,8 @@ export const ENDPOINTS: readonly (readonly [Method, path: string, body?: TSchema
   ['POST', '/api/shelf/movements/:number', checks.checkKey.schema],
   ['POST', '/api/shelf/read', checks.checkStockList.schema],
   ['POST', '/api/shelf/receive', checks.checkReceipts.schema],
+  ['POST', '/api/words', checks.checkWord.schema],
+  ['PUT', '/api/words', checks.checkWords.schema],
   ['GET', '/sessions/:id/:file'],
   ['GET', '/projects/:slug'],
   ['GET', '/composer/:slug?edit=:text'],

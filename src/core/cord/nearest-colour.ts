@@ -36,7 +36,8 @@ export function nearestColour(
   const named = colours.find((colour) => colour.name.toLowerCase() === name.trim().toLowerCase());
   if (named || hex === null || !/^#[\da-f]{6}$/i.test(hex)) return named ?? null;
   const wanted = oklab(hex);
-  const far = (colour: Colour): number => Math.hypot(...oklab(colour.hex).map((v, i) => (v - wanted[i]!) * (i === 0 ? LIGHT : 1)));
+  const far = (colour: Colour): number =>
+    Math.hypot(...oklab(colour.hex).map((v, i) => (v - wanted[i]!) * (i === 0 ? LIGHT : 1)));
   const nearest = [...colours].sort((a, b) => far(a) - far(b))[0];
   return nearest && far(nearest) <= FAR ? nearest : null;
 }

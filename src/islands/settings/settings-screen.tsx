@@ -180,6 +180,7 @@ export function SettingsScreen({ view, figures }: { view: SettingsView; figures:
       </section>
       <WordTable
         projects={view.projects}
+        version={version}
         initial={view.words}
         onSaved={(saved) => {
           setVersion(saved.version);

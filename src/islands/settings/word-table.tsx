@@ -42,10 +42,13 @@ const isOf =
 /** What words of a pasted list mean: edited in place, a line a meaning, apart by commas. */
 export function WordTable({
   projects,
+  version,
   initial,
   onSaved,
 }: {
   projects: readonly Project[];
+  /** Of the settings as they are seen here. */
+  version: number;
   initial: readonly ListWord[];
   onSaved: (view: SettingsView) => void;
 }) {
@@ -56,7 +59,7 @@ export function WordTable({
     const { as, means } = meaning;
     const next = [...words.filter((word) => !isOf(meaning)(word)), ...texts.map((text) => ({ text, as, means }))];
     try {
-      const view = await request<SettingsView>('PUT', '/api/words', { words: next });
+      const view = await request<SettingsView>('PUT', '/api/words', { version, words: next });
       setWords(view.words);
       setNote({ text: `Words for ${meaning.name} saved.`, bad: false });
       onSaved(view);

@@ -71,7 +71,11 @@ export function Board({
   };
   useHotkeys(
     STAGES.map((_, i) => String(i + 1)),
-    (_, { keys }) => go(STAGES[Number(keys?.[0]) - 1]!.slug),
+    (_, { keys }) => {
+      go(STAGES[Number(keys?.[0]) - 1]!.slug);
+      // The next tab is the stage’s first field.
+      focusSoon('main');
+    },
   );
   useHotkeys(
     'n',
@@ -99,7 +103,7 @@ export function Board({
       <Conflicts model={model} />
       <SinceNote model={model} units={units} />
       <div className="flex flex-1">
-        <main className="min-w-0 flex-1 pb-10" aria-label={`${title}, ${stage}`}>
+        <main className="min-w-0 flex-1 pb-10 outline-none" tabIndex={-1} aria-label={`${title}, ${stage}`}>
           <Guard key={stage} of={model.view} what="This stage">
             <Panel
               model={model}

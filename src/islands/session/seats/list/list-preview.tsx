@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import type { Units } from '../../../../core/measure';
 import type { Catalogue } from '../../../../core/project';
 import type { SeatRecord } from '../../../../core/seat';
@@ -7,6 +7,7 @@ import { gridKeys } from '../../../../ui/fields/grid-keys';
 import { Heads, num, unseen } from '../../../../ui/heads';
 import { ColumnRow } from './column-row';
 import { ListRow } from './list-row';
+import { useNextQuestion } from './next-question';
 import { changesTo, rowsOf, type Row } from './list-rows';
 import { NobodyRow } from './nobody-row';
 import type { Reading } from './use-reading';
@@ -53,6 +54,8 @@ export function ListPreview({
   const toMend = here.filter((row) => row.faults.length > 0).length;
   const known = fresh.filter((row) => row.who).length;
   const unsaid = fresh.filter((row) => row.who === undefined);
+  const frame = useRef<HTMLDivElement>(null);
+  useNextQuestion(frame, `${toMend} ${unsaid.length > 0}`, lines);
   const isTable = rows.some((row) => row.columns);
   const act = [
     (fresh.length > 0 || (changed.length === 0 && gone.length === 0)) &&
@@ -63,7 +66,7 @@ export function ListPreview({
     .filter(Boolean)
     .join(', ');
   return (
-    <div>
+    <div ref={frame}>
       <h2 className="text-lg">
         {counted(here.length, 'seat', 'seats')} read
         {again > 0 && `: ${fresh.length} new, ${changed.length} changed, ${again - changed.length} as they are`}
@@ -82,6 +85,7 @@ export function ListPreview({
           <button
             type="button"
             className="btn btn-xs bg-base-100"
+            data-asks="here"
             onClick={() =>
               unsaid.forEach((row) => reading.edit(row.key, (before) => ({ ...before, who: row.known[0]!.id })))
             }
@@ -143,6 +147,7 @@ export function ListPreview({
         <button
           type="button"
           className="btn btn-primary"
+          data-done
           disabled={reading.reading || (fresh.length === 0 && changed.length === 0 && gone.length === 0)}
           onClick={() => onSeat({ fresh, changed, gone })}
         >

@@ -68,6 +68,15 @@ function Who({
   );
 }
 
+/** The column of the field that answers a question. */
+const FIELD_COLUMNS: Readonly<Partial<Record<Row['faults'][number]['field'], number>>> = {
+  name: 0,
+  wrist: 1,
+  age: 2,
+  skill: 3,
+  project: 4,
+};
+
 /** One line of the list: as written with what it was read as, and beside it the seat it comes to, to be mended. */
 export function ListRow({
   row,
@@ -86,8 +95,12 @@ export function ListRow({
   const at = (col: number) => ({ 'data-row': index, 'data-col': col });
   const edit = (how: (before: Edit) => Edit) => reading.edit(row.key, how);
   const set = (changes: Edit['seat']) => edit((before) => ({ ...before, seat: { ...before.seat, ...changes } }));
+  const [first] = faults;
   return (
-    <tr className={faults.length > 0 ? 'bg-base-200' : ''}>
+    <tr
+      className={first ? 'bg-base-200' : ''}
+      data-asks={first && (first.choices ? 'button' : (FIELD_COLUMNS[first.field] ?? 'button'))}
+    >
       <td className="num quiet align-top text-sm">{row.line}</td>
       <td className="align-top">
         {row.leads ? (
@@ -105,6 +118,7 @@ export function ListRow({
                   key={mm}
                   type="button"
                   className="btn btn-xs ml-1.5 bg-base-100"
+                  data-answers
                   onClick={() => set({ wrist_mm: mm, wrist_method: 'told' })}
                 >
                   Use {formatLength(mm, units)}
@@ -113,6 +127,7 @@ export function ListRow({
             <button
               type="button"
               className="btn btn-xs ml-1.5 bg-base-100"
+              data-answers
               aria-label={`Leave as it is: ${fault.problem}`}
               onClick={() => edit((before) => ({ ...before, settled: [...before.settled, askedBy(fault)] }))}
             >

@@ -1,4 +1,5 @@
-import { expect, makeSession, open, ready, saved, tabTo, test } from './fixture';
+import { expect, makeSession, open, ready, saved, test } from '../fixture';
+import { hands } from '../hands';
 
 const LIST = `Tuesday group:
 1. Ulla Wick 16.5cm age 9 new buckle
@@ -15,53 +16,54 @@ Vida Sandbar 17 cm, nickel allergy, 33, ring fob
 Tove Beck; buckle`;
 
 test('from a messy list to a printed cut sheet, from the keyboard alone', async ({ page }) => {
+  const hand = hands(page);
   await open(page, '/sessions');
-  await tabTo(page, page.getByRole('textbox', { name: 'New session' }));
-  await page.keyboard.type('Kite evening');
-  await page.keyboard.press('Enter');
+  await hand.to(page.getByRole('textbox', { name: 'New session' }));
+  await hand.enter('Kite evening');
   await page.waitForURL(/\/sessions\/[0-9a-f-]+\/seats/);
   await ready(page);
 
-  await tabTo(page, page.getByLabel('List of who is coming'));
-  await page.keyboard.insertText(LIST);
-  await page.keyboard.press('Control+Enter');
+  await hand.to(page.getByLabel('List of who is coming'));
+  await hand.paste(LIST);
+  await hand.press('Control+Enter');
   await expect(page.getByRole('heading', { name: '12 seats read, 2 to look at' })).toBeVisible();
   await expect(page.getByText('could be an age or a wrist')).toBeVisible();
   await expect(page.getByText('82 mm (7 %) apart')).toBeVisible();
 
-  // The two that could not be read are mended in place.
-  await tabTo(page, page.getByRole('textbox', { name: 'Wrist of Hedda Lock' }));
-  await page.keyboard.type('158 mm');
-  await page.keyboard.press('Enter');
-  await tabTo(page, page.getByRole('textbox', { name: 'Wrist of Greta Fenn' }));
-  await page.keyboard.type('6 3/4');
-  await page.keyboard.press('Enter');
-  await expect(page.getByRole('heading', { name: '12 lines read' })).not.toContainText('look at');
-  await tabTo(page, page.getByRole('button', { name: 'Seat 12 people' }));
-  await page.keyboard.press('Enter');
+  // The two that could not be read are mended in place, one after the other, and then all are seated.
+  await expect(page.getByRole('textbox', { name: 'Wrist of Hedda Lock' })).toBeFocused();
+  await hand.enter('158 mm');
+  await hand.to(page.getByRole('textbox', { name: 'Wrist of Greta Fenn' }));
+  await hand.enter('6 3/4');
+  await expect(page.getByRole('heading', { name: '12 seats read' })).not.toContainText('look at');
+  await expect(page.getByRole('button', { name: /^Seat 12 people/ })).toBeFocused();
+  await hand.press('Enter');
   await expect(page.getByLabel('Name, seat 11')).toHaveValue('<b>Corin</b>');
   await saved(page);
 
-  await page.keyboard.press('2');
+  await hand.press('2');
   await expect(page.getByRole('link', { name: /2 Fit/ })).toHaveAttribute('aria-current', 'page');
   await expect(page.getByRole('link', { name: /2 Fit/ })).toContainText('No wrist yet: Tove Beck');
-  await tabTo(page, page.getByRole('button', { name: '~16.8 cm by age' }));
-  await page.keyboard.press('Enter');
+  await hand.to(page.getByRole('button', { name: 'Use estimates by age for 1' }));
+  await hand.press('Enter');
   await expect(page.getByRole('link', { name: /2 Fit/ })).toContainText(
     '2 seats still on estimates: Ansel Rill, Tove Beck',
   );
-  await tabTo(page, page.getByRole('button', { name: 'Cut from them all the same' }));
-  await page.keyboard.press('Enter');
+  await hand.to(page.getByRole('button', { name: 'Cut from them all the same' }));
+  await hand.press('Enter');
   await expect(page.getByRole('link', { name: /2 Fit/ })).toContainText('Every seat fitted');
   await saved(page);
 
-  await page.keyboard.press('3');
+  await hand.press('3');
   await expect(page.getByRole('heading', { name: /Sheathed nylon 4 mm, Race blue/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Open the cut of/ })).toHaveCount(12);
 
-  await page.keyboard.press('p');
+  await hand.press('p');
   await page.waitForURL(/\/print$/);
   await expect(page.getByRole('heading', { name: 'Kite evening: cut sheet' })).toBeVisible();
+  const { actions, seconds } = hand.reckoned();
+  expect(actions).toBeLessThan(20);
+  expect(seconds).toBeLessThan(60);
   await expect(page.locator('.cut-length')).toHaveCount(12);
   // 165 mm, easy, 9 years, new: as many half knots as the fit said, and no flame for a child.
   await expect(page.getByRole('row', { name: /Ulla Wick/ })).toContainText('no flame');
