@@ -1,6 +1,9 @@
 import { formatMm } from '../measure';
 import type { Message } from '../studio';
+import type { Point } from '../stitch';
 import type { Hardware } from './hardware';
+import { halfTurn } from './way/around';
+import { sideBySide, wayLength, type Way } from './way/way';
 import { n1, type PartContext, type PartUse } from './part';
 
 /** The hardware a part is tied to; a project that names none for such a part is at fault. */
@@ -32,4 +35,46 @@ export function checkOpening(context: PartContext, shelf: readonly Hardware[]): 
       text: `${hardware.name}: opening ${formatMm(hardware.opening_mm)}; ${context.strands} strands of ${formatMm(context.d)} side by side need ${formatMm(need)}. ${remedy}`,
     },
   ];
+}
+
+/** Each leg turned half round the bar, side by side: out over it in front, and back behind. */
+export const turnWays = (context: PartContext): Way[] =>
+  sideBySide(context.strands, context.d).map((x, leg) => ({
+    leg,
+    points: halfTurn(x, (barOf(context).bar_mm + context.d) / 2),
+  }));
+
+/** One leg of a cord looped on at a bar: up behind the bight, over the bar from its front, down behind it outside, to the bight in front. */
+function loopedLeg({ d }: PartContext, r: number): Point[] {
+  const out = r + 0.95 * d;
+  return [
+    [0.5 * d, 0, -0.35 * d],
+    [0.52 * d, 0.9 * d, -0.35 * d],
+    ...halfTurn(0.55 * d, r, d).map(([x, y, z]): Point => [x, y + out, z]),
+    [1.62 * d, 1.1 * d, -0.3 * d],
+    [1.2 * d, 0.7 * d, 0.5 * d],
+    [0.5 * d, 0.62 * d, 0.68 * d],
+    [0, 0.6 * d, 0.7 * d],
+  ];
+}
+
+const radiusOf = (context: PartContext): number => (barOf(context).bar_mm + context.d) / 2;
+
+/** Cord of one leg that is looped on at a bar, along the way it is drawn: the turn round the bar, and half the bight over both legs. */
+export function loopedUse(context: PartContext): PartUse {
+  const round = turnRound(context);
+  const mm = wayLength(loopedLeg(context, radiusOf(context)));
+  return { mm, because: `${round.because}; up to it, and half the bight over both legs: ${n1(mm - round.mm)}` };
+}
+
+/** Legs looped on at a bar, a pair a cord. */
+export function loopedWays(context: PartContext): Way[] {
+  const right = loopedLeg(context, radiusOf(context));
+  const pairs = Math.max(1, Math.round(context.strands / 2));
+  return sideBySide(pairs, 4.2 * context.d).flatMap((centre, pair) =>
+    [1, -1].map((side, i): Way => ({
+      leg: 2 * pair + i,
+      points: right.map(([x, y, z]) => [centre + side * x, y, z]),
+    })),
+  );
 }

@@ -1,4 +1,4 @@
-import { barOf, checkOpening, turnRound } from './bar';
+import { turnWays, barOf, checkOpening, turnRound } from './bar';
 import type { Part } from './part';
 
 /** The far buckle half: each leg goes through the slot, round the strap bar, and comes back to work over the core. */
@@ -7,6 +7,7 @@ export const buckle: Part = {
   name: 'Buckle half',
   stretch: 'closure',
   use: turnRound,
+  ways: turnWays,
   // The knotting stands against the plastic on both sides: the whole closed length shows.
   along: (context) => barOf(context).closed_mm,
   check: checkOpening,

@@ -1,4 +1,4 @@
-import { n1, noClash, nothingAlong, type Part } from './part';
+import { n1, noClash, nothingAlong, straightOn, type Part } from './part';
 
 /** Two colours end to end, both melted and pressed together. */
 export const buttJoin: Part = {
@@ -9,6 +9,7 @@ export const buttJoin: Part = {
     mm: figures.fused_stub,
     because: `${n1(figures.fused_stub)} mm of each cord melted into the other`,
   }),
+  ways: straightOn(({ figures }) => figures.fused_stub),
   along: nothingAlong,
   check: noClash,
   seconds: 60,

@@ -1,22 +1,29 @@
+import { knotLength, pairWays } from './way/knot-way';
 import { n1, noClash, type Part } from './part';
 
-/**
- * The round button knot of two legs (or of two bundles). Each leg goes one and a half times round a ball whose middle line
- * has a radius of 1.5 diameters, and up through its middle: 1.5 × 2π × 1.5 + 3 diameters. The ball is 4 diameters across.
- */
-const CORD = 1.5 * 2 * Math.PI * 1.5 + 3;
+/** The ball is 4 diameters across. */
 const BALL = 4;
+const ofOne = (): number => knotLength('button-knot', BALL);
 /** Legs past the second are laid along the first two: the ball grows with their area. */
 const grown = (strands: number): number => Math.sqrt(Math.max(1, strands / 2));
 
+/**
+ * The round button knot of two legs (or of two bundles): each goes one and a half times round the ball, over and under, then under the
+ * other where that begins, and up through the middle. Its cord is the way it is drawn, from drawing the knot tight.
+ */
 export const buttonKnot: Part = {
   slug: 'button-knot',
   name: 'Button knot',
   stretch: 'closure',
-  use: ({ strands, d }) => ({
-    mm: CORD * grown(strands) * d,
-    because: `the button knot: (1.5 × 2π × 1.5 + 3) × ${n1(d * grown(strands))}`,
-  }),
+  use: ({ strands, d }) => {
+    const cord = ofOne();
+    return {
+      mm: cord * grown(strands) * d,
+      because: `the button knot, one and a half times round and up through the middle: ${n1(cord)} × ${n1(d * grown(strands))}`,
+    };
+  },
+  ways: ({ strands, d }) =>
+    pairWays('button-knot', strands, d, ofOne() * grown(strands) * d, BALL * grown(strands) * d),
   along: ({ strands, d }) => BALL * grown(strands) * d,
   girth: ({ strands, d }) => Math.PI * BALL * grown(strands) * d,
   check: noClash,

@@ -1,4 +1,4 @@
-import { barOf, turnRound } from './bar';
+import { turnWays, barOf, turnRound } from './bar';
 import { checkHole } from './hole';
 import type { Part } from './part';
 
@@ -8,6 +8,7 @@ export const button: Part = {
   name: 'Button',
   stretch: 'closure',
   use: turnRound,
+  ways: turnWays,
   along: (context) => barOf(context).length_mm,
   girth: (context) => {
     // On edge, a button passes a loop as wide as its diameter and its thickness, twice round.

@@ -1,14 +1,24 @@
-import { OVERHAND_EXCESS, OVERHAND_HEIGHT } from '../stitch';
+import { OVERHAND_HEIGHT } from '../stitch';
+import { knotLength, pairWays } from './way/knot-way';
 import { n1, noClash, type Part } from './part';
 
-/** Two overhand knots, each leg's round the other: each leg uses its own knot and half the girth of the strand it encloses more. */
-const CORD = OVERHAND_EXCESS + OVERHAND_HEIGHT + Math.PI;
-
+/** Two overhand knots, each leg's round the other and through its turn. */
 export const doubleConnection: Part = {
   slug: 'double-connection',
   name: 'Double connection knot',
   stretch: 'closure',
-  use: ({ d }) => ({ mm: CORD * d, because: `two overhand knots, one through the other: ${n1(CORD)} × ${n1(d)}` }),
+  use: ({ d }) => {
+    const cord = knotLength('double-connection', OVERHAND_HEIGHT);
+    return { mm: cord * d, because: `two overhand knots, one through the other: ${n1(cord)} × ${n1(d)}` };
+  },
+  ways: ({ strands, d }) =>
+    pairWays(
+      'double-connection',
+      strands,
+      d,
+      knotLength('double-connection', OVERHAND_HEIGHT) * d,
+      OVERHAND_HEIGHT * d,
+    ),
   along: ({ d }) => OVERHAND_HEIGHT * d,
   girth: ({ d }) => Math.PI * 4 * d,
   check: noClash,

@@ -1,6 +1,8 @@
 import { barOf } from './bar';
 import { checkHole } from './hole';
-import { knotCord } from './overhand';
+import { knotCord, OVERHAND_KNOT, stopperWays } from './overhand';
+import { fitted, straight, wayLength } from './way/way';
+import type { Point } from '../stitch';
 import { n1, nothingAlong, type Part } from './part';
 
 /** A bead on the end, held by an overhand knot behind it. */
@@ -12,6 +14,26 @@ export const endBead: Part = {
     const knot = knotCord(context);
     const { length_mm: length } = barOf(context);
     return { mm: length + knot.mm, because: `${n1(length)} mm through the bead, and ${knot.because}` };
+  },
+  // Straight through the bead to the knot behind it.
+  ways: (context) => {
+    const { d } = context;
+    const { length_mm: length } = barOf(context);
+    return stopperWays(context, OVERHAND_KNOT).map(({ leg, points }) => {
+      const [x, , z] = points[0]!;
+      return {
+        leg,
+        points: fitted(
+          wayLength(points) + length,
+          (long) => [
+            ...straight(x, 0, long - 2 * d, z),
+            ...straight(x, long - d, long, z),
+            ...points.slice(1).map(([px, y, pz]): Point => [px, y + long, pz]),
+          ],
+          2 * length,
+        ),
+      };
+    });
   },
   along: nothingAlong,
   byOne: true,

@@ -1,3 +1,4 @@
+import { loopWays } from './way/loop-way';
 import { bundle } from '../stitch';
 import { n1, noClash, nothingAlong, type Part, type PartContext } from './part';
 
@@ -24,6 +25,7 @@ export const foldLoop: Part = {
     mm: (loopInside(context) + Math.PI * context.d) / 2,
     because: `half a loop of ${n1(loopInside(context))} inside: (${n1(loopInside(context))} + π × ${n1(context.d)}) ÷ 2`,
   }),
+  ways: (context) => loopWays((loopInside(context) + Math.PI * context.d) / 2, context.d / 2),
   along: nothingAlong,
   ring: loopReach,
   check: noClash,

@@ -1,4 +1,22 @@
-import { n1, noClash, nothingAlong, turn, type Part } from './part';
+import type { Point } from '../stitch';
+import { n1, noClash, nothingAlong, type Part } from './part';
+import { wound } from './way/around';
+import { turnedHalf, wayLength, type Way } from './way/way';
+
+/** Both legs wound side by side round the two tails, and the fold laid across the front where they end. */
+function hitchWays(d: number, times: number): Way[] {
+  const right = wound(2, d, times, 2 * d, 0.5 * d);
+  const end = right.at(-1)![1];
+  const bar = (side: number): Point[] => [
+    [side * 1.45 * d, end + 0.6 * d, 0.3 * d],
+    [side * 0.8 * d, end + d, 0.95 * d],
+    [0, end + 1.05 * d, 1.1 * d],
+  ];
+  return [
+    { leg: 0, points: [...right, ...bar(1)] },
+    { leg: 1, points: [...turnedHalf(right), ...bar(-1)] },
+  ];
+}
 
 /** The fold wound round the two tail legs so many times with each leg, and its bar across them: it grips, and slides when eased. */
 export const frictionHitch: Part = {
@@ -6,9 +24,13 @@ export const frictionHitch: Part = {
   name: 'Friction hitch',
   stretch: 'closure',
   use: ({ d, times }) => {
-    const mm = times * turn(2, d) + (Math.PI * d) / 2 + d;
-    return { mm, because: `${times} turns of ${n1(turn(2, d))} round the two tails, and half the bar` };
+    const mm = wayLength(hitchWays(d, times)[0]!.points);
+    return {
+      mm,
+      because: `${times} turns round the two tails, side by side with the other leg’s, and half the bar: ${n1(mm)}`,
+    };
   },
+  ways: ({ d, times }) => hitchWays(d, times),
   along: nothingAlong,
   // Turn beside turn of both legs, and the bar.
   ring: ({ d, times }) => ({

@@ -1,4 +1,4 @@
-import { n1, noClash, nothingAlong, type Part } from './part';
+import { n1, noClash, nothingAlong, straightOn, type Part } from './part';
 
 /** The end is trimmed to a stub and melted flat. Only for fibres that fuse, and only by those allowed at the station. */
 export const fusedEnd: Part = {
@@ -9,6 +9,7 @@ export const fusedEnd: Part = {
     mm: figures.fused_stub,
     because: `a ${n1(figures.fused_stub)} mm stub melted into the knot`,
   }),
+  ways: straightOn(({ figures }) => figures.fused_stub),
   along: nothingAlong,
   check: noClash,
   end: 'drawn',

@@ -1,4 +1,4 @@
-import { n1, noClash, nothingAlong, type Part } from './part';
+import { n1, noClash, nothingAlong, straightOn, type Part } from './part';
 
 /** The last knots set with a drop of glue, and the end trimmed close. */
 export const gluedEnd: Part = {
@@ -6,6 +6,7 @@ export const gluedEnd: Part = {
   name: 'Glued end',
   stretch: 'end',
   use: ({ figures }) => ({ mm: figures.fused_stub, because: `${n1(figures.fused_stub)} mm glued into the knot` }),
+  ways: straightOn(({ figures }) => figures.fused_stub),
   along: nothingAlong,
   check: noClash,
   end: 'drawn',

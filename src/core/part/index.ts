@@ -36,6 +36,7 @@ export { checkHole } from './hole';
 export { HardwareSchema, HARDWARE_KINDS, resized, sizeOf, type Hardware } from './hardware';
 export { safetyClass, type SafetyClass } from './safety-class';
 export type { Part, PartContext, PartUse } from './part';
+export { wayLength, type Way } from './way/way';
 
 const ALL = [
   larksHead,

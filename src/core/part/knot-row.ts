@@ -1,6 +1,7 @@
 import { OVERHAND_HEIGHT } from '../stitch';
 import { loopInside, loopReach } from './fold-loop';
-import { knotCord, knotted } from './overhand';
+import { knotCord, knotted, OVERHAND_KNOT, stopperAlong, stopperWays } from './overhand';
+import { lensesAndKnots } from './way/loop-way';
 import { n1, noClash, nothingAlong, type Part } from './part';
 
 /**
@@ -19,6 +20,14 @@ export const knotRow: Part = {
       because: `${context.times} × (half a loop of ${n1(loop)} and ${knot.because})`,
     };
   },
+  ways: (context) =>
+    lensesAndKnots(
+      stopperWays(context, OVERHAND_KNOT),
+      stopperAlong(context, OVERHAND_KNOT),
+      (loopInside(context) + Math.PI * context.d) / 2,
+      context.times,
+      context.d,
+    ),
   along: nothingAlong,
   // Closed over the first of its loops: the knot before it, and its reach.
   ring: (context) => {

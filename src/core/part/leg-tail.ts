@@ -1,4 +1,7 @@
-import { n1, noClash, nothingAlong, type Part } from './part';
+import { n1, noClash, nothingAlong, straightOn, type Part, type PartContext } from './part';
+
+/** What stands out of the closure, mm. */
+const outOf = ({ inner, hand, figures }: PartContext): number => Math.max(figures.pull_tail, hand - inner);
 
 /**
  * Legs that run on through a hitch or noose, and back again as the piece is opened: what the hand needs more than the ring,
@@ -8,13 +11,15 @@ export const legTail: Part = {
   slug: 'leg-tail',
   name: 'Legs to open along',
   stretch: 'slide',
-  use: ({ inner, hand, slider, figures }) => {
-    const out = Math.max(figures.pull_tail, hand - inner);
+  use: (context) => {
+    const { inner, hand, slider } = context;
+    const out = outOf(context);
     return {
       mm: slider + out,
       because: `${n1(out)} to open ${n1(inner)} to ${n1(inner + out)} for a hand of ${n1(hand)}${slider > 0 ? `, and ${n1(slider)} in the hitch` : ''}`,
     };
   },
+  ways: straightOn((context) => context.slider + outOf(context)),
   along: nothingAlong,
   check: noClash,
   seconds: 5,

@@ -1,3 +1,5 @@
+import { knotThenLoop } from './way/loop-way';
+import { OVERHAND_KNOT, stopperWays } from './overhand';
 import { OVERHAND_HEIGHT } from '../stitch';
 import { knotCord, knotted } from './overhand';
 import { n1, noClash, nothingAlong, turn, type Part } from './part';
@@ -12,6 +14,7 @@ export const noose: Part = {
     const eye = turn(2, context.d) / 2;
     return { mm: eye + knot.mm, because: `half the eye round two legs: ${n1(eye)}; and ${knot.because}` };
   },
+  ways: (context) => knotThenLoop(stopperWays(context, OVERHAND_KNOT), turn(2, context.d) / 2, context.d),
   along: nothingAlong,
   ring: (context) => {
     const knot = OVERHAND_HEIGHT * knotted(context) * context.d;

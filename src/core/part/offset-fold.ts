@@ -6,6 +6,7 @@ export const offsetFold: Part = {
   name: 'Off-centre fold',
   stretch: 'join',
   use: () => ({ mm: 0, because: 'no cord: the fold is where the legs part' }),
+  ways: () => [],
   along: nothingAlong,
   check: noClash,
   seconds: 15,

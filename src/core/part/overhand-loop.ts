@@ -1,3 +1,5 @@
+import { knotThenLoop } from './way/loop-way';
+import { OVERHAND_KNOT, stopperWays } from './overhand';
 import { knotCord } from './overhand';
 import { n1, noClash, nothingAlong, type Part } from './part';
 
@@ -13,6 +15,7 @@ export const overhandLoop: Part = {
       because: `half of a ${n1(context.loop)} mm loop, and ${knot.because}`,
     };
   },
+  ways: (context) => knotThenLoop(stopperWays(context, OVERHAND_KNOT), context.loop / 2, context.d),
   // The band spans from ring to knot; the knot itself lies beyond it.
   along: nothingAlong,
   byOne: true,

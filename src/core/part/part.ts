@@ -2,6 +2,7 @@ import type { Cord } from '../cord';
 import { bundle } from '../stitch';
 import type { Figures, Message, Stretch } from '../studio';
 import type { Hardware } from './hardware';
+import { sideBySide, straight, type Way } from './way/way';
 
 /** What a part is made in: one leg of this cord, on this hardware, beside so many strands. Lengths in mm. */
 export interface PartContext {
@@ -44,6 +45,8 @@ export interface Part {
   readonly stretch: Stretch;
   /** Cord used by one leg. */
   readonly use: (context: PartContext) => PartUse;
+  /** The way of each of its legs, as it is drawn: as long as its use. None where the cord only passes. */
+  readonly ways: (context: PartContext) => readonly Way[];
   /** Band length, mm, that the part takes up beside the stitches. */
   readonly along: (context: PartContext) => number;
   /** What it takes of the closed ring, mm, where it closes the band without being a stretch of it. */
@@ -73,6 +76,14 @@ export interface Part {
 export const n1 = (mm: number): string => mm.toFixed(1);
 /** Parts inside the band's outline take up none of its length. */
 export const nothingAlong = (): number => 0;
+/** A way along the band and no more, of each leg side by side. */
+export const straightOn =
+  (mm: (context: PartContext) => number, z = 0) =>
+  (context: PartContext): Way[] =>
+    sideBySide(context.strands, context.d).map((x, leg) => ({
+      leg,
+      points: straight(x, 0, mm(context), z * context.d),
+    }));
 /** Parts that clash with nothing. */
 export const noClash = (): Message[] => [];
 

@@ -1,4 +1,4 @@
-import { checkOpening, turnRound } from './bar';
+import { turnWays, checkOpening, turnRound } from './bar';
 import { nothingAlong, type Part } from './part';
 
 /** A split ring, swivel or snap hook: each leg goes through its eye and comes back to work over the core. */
@@ -7,6 +7,7 @@ export const ring: Part = {
   name: 'Ring, swivel or snap hook',
   stretch: 'closure',
   use: turnRound,
+  ways: turnWays,
   along: nothingAlong,
   check: checkOpening,
   seconds: 30,

@@ -1,4 +1,4 @@
-import { n1, noClash, nothingAlong, type Part } from './part';
+import { n1, noClash, nothingAlong, straightOn, type Part } from './part';
 
 /** Two colours in one line: core threads drawn from one end, the other end inserted, and the sheath fused over it. */
 export const sleeveJoin: Part = {
@@ -9,6 +9,7 @@ export const sleeveJoin: Part = {
     mm: figures.sleeve_join,
     because: `${n1(figures.sleeve_join)} mm of each cord overlap in the sleeve`,
   }),
+  ways: straightOn(({ figures }) => figures.sleeve_join),
   along: nothingAlong,
   check: noClash,
   seconds: 120,

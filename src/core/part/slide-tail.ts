@@ -1,4 +1,8 @@
-import { n1, noClash, nothingAlong, type Part } from './part';
+import { n1, noClash, nothingAlong, straightOn, type Part, type PartContext } from './part';
+
+/** What stands out of the closure, mm. */
+const outOf = ({ inner, hand, times, figures }: PartContext): number =>
+  Math.max(figures.pull_tail, (times * (hand - inner)) / 2);
 
 /**
  * The tail that slides: through the closure, and as far out as the piece must open. Drawn tight, a band end stands against each side
@@ -9,13 +13,15 @@ export const slideTail: Part = {
   slug: 'slide-tail',
   name: 'Sliding tail',
   stretch: 'slide',
-  use: ({ inner, hand, slider, times, figures }) => {
-    const out = Math.max(figures.pull_tail, (times * (hand - inner)) / 2);
+  use: (context) => {
+    const { inner, hand, slider, times } = context;
+    const out = outOf(context);
     return {
       mm: slider + out,
       because: `${n1(slider)} through the closure and ${n1(out)} beyond it, so that ${n1(inner)} opens to ${n1(inner + (2 * out) / times)} for a hand of ${n1(hand)}`,
     };
   },
+  ways: straightOn((context) => context.slider + outOf(context)),
   along: nothingAlong,
   check: noClash,
   seconds: 5,

@@ -1,20 +1,22 @@
-import { n1, noClash, nothingAlong, turn, type Part, type PartContext } from './part';
+import { coil, coilLength } from './way/around';
+import { n1, noClash, nothingAlong, type Part } from './part';
 
 /** Cord of this diameter or more takes a turn less: it grips with two. */
 const THICK = 3;
-
-/** One turn: round the standing strands and the end itself, laid along them. */
-const wound = ({ strands, d }: PartContext): number => turn(strands + 1, d);
 
 /** The end wound round the standing strand and itself so many times, and led back under its turns: it slides when it is pushed. */
 export const slidingKnot: Part = {
   slug: 'sliding-knot',
   name: 'Wrapped sliding knot',
   stretch: 'closure',
-  use: (context) => ({
-    mm: context.times * wound(context) + (context.times + 1) * context.d,
-    because: `${context.times} turns of ${n1(wound(context))}, and back under them: ${context.times + 1} × ${n1(context.d)}`,
-  }),
+  use: ({ d, strands, times }) => {
+    const cord = coilLength(strands + 1, times);
+    return {
+      mm: cord * d,
+      because: `${times} turns round ${strands + 1} strands, the end itself among them, and back under them: ${n1(cord)} × ${n1(d)}`,
+    };
+  },
+  ways: ({ d, strands, times }) => coil(strands + 1, d, times),
   along: nothingAlong,
   ring: ({ d, times }) => ({
     mm: (times + 1) * d,

@@ -1,3 +1,5 @@
+import { knotThenLoop } from './way/loop-way';
+import { OVERHAND_KNOT, stopperWays } from './overhand';
 import { loopReach } from './fold-loop';
 import { knotCord } from './overhand';
 import { n1, noClash, nothingAlong, type Part } from './part';
@@ -14,6 +16,8 @@ export const slipLoop: Part = {
       because: `half a loop for a girth of ${n1(context.mate)}, and ${knot.because}`,
     };
   },
+  ways: (context) =>
+    knotThenLoop(stopperWays(context, OVERHAND_KNOT), (context.mate * context.figures.loop_fit) / 2, context.d),
   along: nothingAlong,
   ring: loopReach,
   byOne: true,

@@ -1,6 +1,7 @@
 import { barOf } from './bar';
 import { checkHole } from './hole';
 import { n1, type Part } from './part';
+import { throughHole } from './way/hole-way';
 
 /** A bead or charm on the way: each leg runs straight through it, or past it. */
 export const throughBead: Part = {
@@ -11,6 +12,7 @@ export const throughBead: Part = {
     mm: barOf(context).length_mm,
     because: `${n1(barOf(context).length_mm)} mm through ${barOf(context).name.toLowerCase()}`,
   }),
+  ways: (context) => throughHole(context.strands, context.d, barOf(context).length_mm),
   along: (context) => barOf(context).length_mm,
   check: checkHole,
   seconds: 20,

@@ -1,4 +1,11 @@
+import type { Point } from '../stitch';
+import { mirrored, type Way } from './way/way';
 import { n1, noClash, nothingAlong, type Part } from './part';
+
+const straightAcross = (to: number, z: number): Point[] => [
+  [0, 0, z],
+  [to, 0, z],
+];
 
 /** A working cord laid behind the core at its middle: each leg starts half the core's width from its middle. */
 export const tieMiddle: Part = {
@@ -9,6 +16,14 @@ export const tieMiddle: Part = {
     mm: ((strands + 1) * d) / 2,
     because: `from its middle to the edge of ${strands} strands: ${n1(((strands + 1) * d) / 2)}`,
   }),
+  // Behind the core, from its middle out to both edges.
+  ways: ({ d, strands }): Way[] => {
+    const right = straightAcross(((strands + 1) * d) / 2, -d);
+    return [
+      { leg: 0, points: right },
+      { leg: 1, points: mirrored(right) },
+    ];
+  },
   along: nothingAlong,
   check: noClash,
   seconds: 15,

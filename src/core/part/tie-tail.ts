@@ -1,4 +1,4 @@
-import { n1, noClash, nothingAlong, type Part } from './part';
+import { n1, noClash, nothingAlong, straightOn, type Part } from './part';
 
 /** An end left long to tie the piece on with. */
 export const tieTail: Part = {
@@ -9,6 +9,7 @@ export const tieTail: Part = {
     mm: figures.tie_tail,
     because: `${n1(figures.tie_tail)} mm left to tie a bow or reef with`,
   }),
+  ways: straightOn(({ figures }) => figures.tie_tail),
   along: nothingAlong,
   ring: ({ figures }) => ({ mm: figures.tie_gap, because: `${n1(figures.tie_gap)} mm for the knot that ties it on` }),
   check: noClash,

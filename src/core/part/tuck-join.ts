@@ -1,4 +1,4 @@
-import { n1, noClash, nothingAlong, type Part } from './part';
+import { n1, noClash, nothingAlong, straightOn, type Part } from './part';
 
 /** Two colours without heat: both ends lie along the core and are held under the knotting. */
 export const tuckJoin: Part = {
@@ -9,6 +9,7 @@ export const tuckJoin: Part = {
     mm: figures.tuck_join,
     because: `${n1(figures.tuck_join)} mm of each cord lie under the first half knots`,
   }),
+  ways: straightOn(({ figures }) => figures.tuck_join),
   along: nothingAlong,
   check: noClash,
   seconds: 60,

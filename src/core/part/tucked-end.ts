@@ -1,4 +1,4 @@
-import { n1, noClash, nothingAlong, type Part } from './part';
+import { n1, noClash, nothingAlong, straightOn, type Part } from './part';
 
 /** The no-flame end: woven back with a needle under the last half knots and held with a dot of glue. */
 export const tuckedEnd: Part = {
@@ -9,6 +9,8 @@ export const tuckedEnd: Part = {
     mm: figures.tucked_half_knots * halfPitch,
     because: `woven back under ${figures.tucked_half_knots} half knots of ${n1(halfPitch)} mm`,
   }),
+  // Back under the knotting.
+  ways: straightOn(({ figures, halfPitch }) => -figures.tucked_half_knots * halfPitch, -1),
   along: nothingAlong,
   check: noClash,
   end: 'drawn',

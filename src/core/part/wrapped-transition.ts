@@ -1,14 +1,19 @@
-import { n1, noClash, turn, type Part } from './part';
+import { coil, coilLength } from './way/around';
+import { n1, noClash, type Part } from './part';
 
 /** A wrapped transition: one strand wound round all the others so many times, its end led back under. */
 export const transition: Part = {
   slug: 'wrapped-transition',
   name: 'Wrapped transition',
   stretch: 'closure',
-  use: ({ d, strands, times }) => ({
-    mm: times * turn(strands, d) + (times + 1) * d,
-    because: `${times} turns of ${n1(turn(strands, d))} round ${strands} strands, and back under them`,
-  }),
+  use: ({ d, strands, times }) => {
+    const cord = coilLength(strands + 1, times);
+    return {
+      mm: cord * d,
+      because: `${times} turns round ${strands} strands and its own end, and back under them: ${n1(cord)} × ${n1(d)}`,
+    };
+  },
+  ways: ({ d, strands, times }) => coil(strands + 1, d, times),
   along: ({ d, times }) => times * d,
   check: noClash,
   seconds: 60,

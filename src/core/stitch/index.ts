@@ -18,9 +18,9 @@ import { wrappedWeave } from './wrapped-weave';
 
 export { bundle } from './bundle';
 export { measureStitch, type StitchMeasure } from './measure-stitch';
-export { OVERHAND_EXCESS, OVERHAND_HEIGHT } from './overhand';
+export { OVERHAND, OVERHAND_EXCESS, OVERHAND_HEIGHT } from './overhand';
 export { beadsOf, pictureOf, type Layer, type Run } from './picture';
-export { samplePath, lengthOf } from './sample';
+export { lengthOf, sampleOpen, samplePath } from './sample';
 export type { Around, Bead, BeadPlace, Point, Stitch, StitchGeometry, StitchStep, StrandPath } from './strand';
 
 const ALL = [

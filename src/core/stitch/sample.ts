@@ -63,3 +63,28 @@ export function lengthOf(points: readonly Point[]): number {
   }
   return sum;
 }
+
+/**
+ * Points along a strand that ends: a smooth curve through all its control points, both ends included.
+ *
+ * @example
+ * sampleOpen([[0, 0, 0], [0, 1, 0]]).at(-1) // [0, 1, 0]
+ */
+export function sampleOpen(points: readonly Point[], samples = SAMPLES): Point[] {
+  const last = points.length - 1;
+  const at = (i: number): Point => points[Math.max(0, Math.min(last, i))]!;
+  const out: Point[] = [];
+  for (let i = 0; i < last; i++) {
+    const [a, b, c, d] = [at(i - 1), at(i), at(i + 1), at(i + 2)];
+    for (let s = 0; s < samples; s++) {
+      const t = s / samples;
+      out.push([
+        spline(a[0], b[0], c[0], d[0], t),
+        spline(a[1], b[1], c[1], d[1], t),
+        spline(a[2], b[2], c[2], d[2], t),
+      ]);
+    }
+  }
+  out.push(at(last));
+  return out;
+}

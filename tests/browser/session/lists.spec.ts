@@ -18,27 +18,30 @@ test('the preview is the list: words are said to be what they are, here, on ever
   await open(page, '/');
   const id = await makeSession(page, 'As written');
   await open(page, `/sessions/${id}/seats`);
-  await read(page, 'Name;Size;Choice\nAda Quoin;20.5;weirwork\nBo Trow;19.5;weirwork, race blue\nCy Marl;21.5;mudlark');
+  await read(
+    page,
+    'Name;Size;Choice\nUna Lathe;20.5;weirwork\nBo Sterne;19.5;weirwork, race blue\nCy Teasel;21.5;mudlark',
+  );
   // Every stretch says what it was read as; what was not understood is asked about at its place.
-  await expect(page.getByRole('button', { name: '“Ada Quoin”, name' })).toBeVisible();
+  await expect(page.getByRole('button', { name: '“Una Lathe”, name' })).toBeVisible();
   await expect(page.getByRole('heading', { name: '3 seats read, 3 to look at' })).toBeVisible();
   await page.getByLabel('Column Size').selectOption('hand');
   await expect(page.getByText('hand 20.5 cm')).toBeVisible();
 
   const row = (name: string) => page.getByRole('row').filter({ has: page.getByLabel(`Project of ${name}`) });
-  await row('Ada Quoin')
+  await row('Una Lathe')
     .getByRole('button', { name: /^“weirwork”/ })
     .click();
   const chooser = page.getByRole('group', { name: 'What “weirwork” is' });
   await chooser.getByLabel('Which').selectOption('band-buckle');
   await chooser.getByRole('button', { name: 'For every list' }).click();
-  await expect(page.getByLabel('Project of Bo Trow')).toHaveValue('band-buckle');
+  await expect(page.getByLabel('Project of Bo Sterne')).toHaveValue('band-buckle');
   await expect(page.getByRole('heading', { name: '3 seats read, 1 to look at' })).toBeVisible();
   // What is open next has the focus. Along a line with the arrow keys, from one stop of the tab key; Enter opens, Escape closes.
-  await expectAt(page.getByLabel('Project of Cy Marl'));
-  await row('Cy Marl').getByRole('button', { name: '“Cy Marl”, name' }).focus();
+  await expectAt(page.getByLabel('Project of Cy Teasel'));
+  await row('Cy Teasel').getByRole('button', { name: '“Cy Teasel”, name' }).focus();
   for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowRight');
-  await expectAt(row('Cy Marl').getByRole('button', { name: /^“mudlark”/ }));
+  await expectAt(row('Cy Teasel').getByRole('button', { name: /^“mudlark”/ }));
   await page.keyboard.press('Enter');
   await page.getByRole('group', { name: 'What “mudlark” is' }).getByLabel('What it is').selectOption('note');
   await page.getByRole('button', { name: 'Here', exact: true }).click();
@@ -46,8 +49,8 @@ test('the preview is the list: words are said to be what they are, here, on ever
   await page.getByRole('button', { name: 'Seat 3 people' }).click();
   await saved(page);
   await expect(page.getByText('3 skills not given: reckoned as new.')).toBeVisible();
-  await expect(page.getByLabel('Colour of Bo Trow')).toHaveValue('race');
-  await expect(page.getByLabel('Note for Cy Marl')).toHaveValue('mudlark');
+  await expect(page.getByLabel('Colour of Bo Sterne')).toHaveValue('race');
+  await expect(page.getByLabel('Note for Cy Teasel')).toHaveValue('mudlark');
 
   // Another list knows the word; in the settings it stands with its piece, and can go again.
   const other = await makeSession(page, 'Another');
@@ -69,20 +72,20 @@ test('a list pasted again is a difference: new, changed, gone, and nobody twice'
   await open(page, '/');
   const id = await makeSession(page, 'Again');
   await open(page, `/sessions/${id}/seats`);
-  await read(page, 'Ada Quoin, 16 cm, 30, buckle band\nBo Trow, 17 cm, 12, ring fob\nCy Marl, 18 cm, 41, ring fob');
+  await read(page, 'Una Lathe, 16 cm, 30, buckle band\nBo Sterne, 17 cm, 12, ring fob\nCy Teasel, 18 cm, 41, ring fob');
   await page.getByRole('button', { name: 'Seat 3 people' }).click();
   await saved(page);
   await page.getByRole('button', { name: 'Paste a list' }).click();
-  await read(page, 'Ada Quoin, 16 cm, 30, buckle band\nbo trow, 17.5 cm, 12, ring fob\nDot Weir, 15 cm, 9');
+  await read(page, 'Una Lathe, 16 cm, 30, buckle band\nbo sterne, 17.5 cm, 12, ring fob\nDot Weir, 15 cm, 9');
   await expect(page.getByRole('heading', { name: '3 seats read: 1 new, 1 changed, 1 as they are' })).toBeVisible();
   await expect(page.getByText('seated already, changes wrist')).toBeVisible();
-  await page.getByLabel('Cy Marl', { exact: true }).check();
+  await page.getByLabel('Cy Teasel', { exact: true }).check();
   await page.getByRole('button', { name: 'Seat 1 person, change 1, take out 1' }).click();
   await saved(page);
   await expect(page.getByLabel(/^Name, seat/)).toHaveCount(3);
   await page.keyboard.press('2');
-  await expect(page.getByRole('textbox', { name: 'Wrist of Bo Trow' })).toHaveValue(/17\.5 cm/);
-  await expect(page.getByRole('rowheader', { name: 'Cy Marl' })).toHaveCount(0);
+  await expect(page.getByRole('textbox', { name: 'Wrist of Bo Sterne' })).toHaveValue(/17\.5 cm/);
+  await expect(page.getByRole('rowheader', { name: 'Cy Teasel' })).toHaveCount(0);
 });
 
 test('a spreadsheet is dropped and read like a pasted list, under the policy; what is none is said', async ({
@@ -94,7 +97,7 @@ test('a spreadsheet is dropped and read like a pasted list, under the policy; wh
   const main = 'http://schemas.openxmlformats.org/spreadsheetml/2006/main';
   const rel = 'http://schemas.openxmlformats.org/officeDocument/2006/relationships';
   const text = (at: string, words: string) => `<c r="${at}" t="inlineStr"><is><t>${words}</t></is></c>`;
-  const rows = `<row r="1">${text('A1', 'Name')}${text('B1', 'Wrist (cm)')}</row><row r="2">${text('A2', 'Ada Quoin')}<c r="B2"><v>16.5</v></c></row>`;
+  const rows = `<row r="1">${text('A1', 'Name')}${text('B1', 'Wrist (cm)')}</row><row r="2">${text('A2', 'Una Lathe')}<c r="B2"><v>16.5</v></c></row>`;
   const book = zipSync({
     'xl/workbook.xml': strToU8(
       `<workbook xmlns="${main}" xmlns:r="${rel}"><sheets><sheet name="Club" sheetId="1" r:id="rId1"/></sheets></workbook>`,
@@ -120,5 +123,5 @@ test('a spreadsheet is dropped and read like a pasted list, under the policy; wh
   );
   await page.getByRole('region', { name: 'Paste a list' }).dispatchEvent('drop', { dataTransfer: dropped });
   await expect(page.getByRole('heading', { name: '1 seat read' })).toBeVisible();
-  await expect(page.getByRole('textbox', { name: 'Wrist of Ada Quoin' })).toHaveValue('16.5 cm');
+  await expect(page.getByRole('textbox', { name: 'Wrist of Una Lathe' })).toHaveValue('16.5 cm');
 });

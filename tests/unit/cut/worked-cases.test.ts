@@ -16,7 +16,8 @@ import { plan } from '../examples/seat';
  * 8.57 d at 1.947.
  *
  * One in sixty: 59/60 = 0.98333 of a normal lies below 2.128 deviations.
- * Overhand knot: 9.55 d more strand than its 3.2 d height (from drawing it tight), 12.75 d; two strands as one of (√2 + 2) ÷ 2 = 1.707 d.
+ * Overhand knot: 9.71 d more strand than its 3.2 d height (from drawing it tight), 12.91 d; two strands as one of (√2 + 2) ÷ 2 = 1.707 d.
+ * Lark's head: along its way up behind the bight, round the bar, down and half across, from tests/unit/part.
  */
 const sheathed4 = { whole: { cord: 'sheathed-4' } };
 const sheathed3 = { whole: { cord: 'sheathed-3' } };
@@ -26,9 +27,9 @@ describe('worked cases', () => {
     // d = 4 × 0.82 = 3.28; thickness 2.88 × 3.28 = 9.45, × π = 29.68
     // inner 168 + 12 = 180; centre 209.68; less the buckle's whole closed length 45 = 164.68
     // half knots 1.848 × 3.28 = 6.061; 164.68 ÷ 6.061 = 27.2 → 27 = 163.66, 1.02 too short
-    // a leg: lark's head π(3+3.28)/2 + (2+π/2)3.28 = 9.86 + 11.71 = 21.58; core 163.66; turn 9.86;
-    //   stitches 27 × 8.42 × 3.28 = 745.7; stub 4; hold 80; allowance 2.128 × 0.045 × 745.7 = 71.4: 1096.2
-    // both legs 2192.4 → 2200
+    // a leg: lark's head 30.00; core 163.66; turn 9.86;
+    //   stitches 27 × 8.42 × 3.28 = 745.7; stub 4; hold 80; allowance 2.128 × 0.045 × 745.7 = 71.4: 1104.6
+    // both legs 2209.2 → 2210
     const { fit, cut } = plan({ cords: sheathed4 });
     expect(fit!.inner_mm).toBe(180);
     expect(fit!.centre_mm).toBeCloseTo(209.7, 0);
@@ -36,9 +37,9 @@ describe('worked cases', () => {
     expect(fit!.knotted_mm).toBeCloseTo(163.7, 1);
     expect(fit!.error_mm).toBeCloseTo(-1, 0);
     expect(cut!.cuts).toHaveLength(1);
-    expect(cut!.cuts[0]!.length_mm).toBe(2200);
+    expect(cut!.cuts[0]!.length_mm).toBe(2210);
     const stretch = Object.fromEntries(cut!.cuts[0]!.anatomy.map((entry) => [entry.for, entry.mm]));
-    expect(stretch.start).toBeCloseTo(43.2, 1);
+    expect(stretch.start).toBeCloseTo(60, 1);
     expect(stretch.core).toBeCloseTo(327.3, 1);
     expect(stretch.closure).toBeCloseTo(19.7, 1);
     expect(Math.abs(stretch.stitches! - 1491.4)).toBeLessThan(4);
@@ -49,8 +50,8 @@ describe('worked cases', () => {
   it('buckle band in two colours, sheathed 3 mm, wrist 6 ½ in, snug, fluent', () => {
     // d = 2.49; thickness 7.17, × π = 22.53; inner 165.1 + 6 = 171.1; centre 193.63; − 45 = 148.63
     // 1.782 × 2.49 = 4.437; 148.63 ÷ 4.437 = 33.5 → 34 = 150.86, 2.23 too long
-    // a leg, a cord of its own: sleeve 15; lark's head 8.62 + 8.89 = 17.51; core 150.86; turn 8.62; stitches 34 × 8.32 × 2.49
-    //   = 704.4; stub 4; hold 50; allowance 2.128 × 0.03 × 704.4 = 45.0: 995.4 → 1000, twice
+    // a leg, a cord of its own: sleeve 15; lark's head 24.92; core 150.86; turn 8.62; stitches 34 × 8.32 × 2.49
+    //   = 704.4; stub 4; hold 50; allowance 2.128 × 0.03 × 704.4 = 45.0: 1002.8 → 1010, twice
     const { fit, cut } = plan({
       size: { wrist: 165.1 },
       ease: 'snug',
@@ -60,16 +61,16 @@ describe('worked cases', () => {
     expect(fit!.half_knots).toBe(34);
     expect(fit!.error_mm).toBeCloseTo(2.2, 0);
     expect(cut!.cuts.map((c) => [c.colour, c.length_mm])).toEqual([
-      ['race', 1000],
-      ['sail', 1000],
+      ['race', 1010],
+      ['sail', 1010],
     ]);
   });
 
   it('buckle band for a child of 9: no flame, ends tucked', () => {
     // sheathed 2 mm: d = 1.70; thickness 4.90, × π = 15.38; inner 128 + 20 = 148; centre 163.38; buckle 10: − 33 = 130.38
     // 1.947 × 1.70 = 3.310; 130.38 ÷ 3.310 = 39.4 → 39 = 129.09
-    // a leg: lark's head 6.60 + 6.07 = 12.67; core 129.09; turn 6.60; stitches 39 × 8.57 × 1.70 = 568.2; tucked under 4 half
-    //   knots 13.24; hold 120; allowance 2.128 × 0.07 × 568.2 = 84.6: 934.4; both 1868.8 → 1870
+    // a leg: lark's head 18.37; core 129.09; turn 6.60; stitches 39 × 8.57 × 1.70 = 568.2; tucked under 4 half
+    //   knots 13.24; hold 120; allowance 2.128 × 0.07 × 568.2 = 84.6: 940.1; both 1880.2, to the millimetre 1880
     const { fit, cut, piece, messages } = plan({
       size: { wrist: 128 },
       age: 9,
@@ -81,14 +82,14 @@ describe('worked cases', () => {
     expect(piece!.flame).toBe(false);
     expect(messages.map((m) => m.code)).toContain('flame-age');
     expect(fit!.half_knots).toBe(39);
-    expect(cut!.cuts[0]!.length_mm).toBe(1870);
+    expect(cut!.cuts[0]!.length_mm).toBe(1880);
     expect(cut!.cuts[0]!.anatomy.find((entry) => entry.for === 'end')!.mm).toBeCloseTo(26.5, 1);
   });
 
   it('ring fob with a finger loop, sheathed 3 mm', () => {
     // d = 2.49; 1.848 × 2.49 = 4.602; 90 ÷ 4.602 = 19.6 → 20 = 92.03
-    // a leg: half the loop 45; knot 12.75 × 1.707 × 2.49 = 54.20; core 92.03; turn π(2.2+2.49)/2 = 7.37; stitches 20 × 8.42 × 2.49
-    //   = 419.3; stub 4; hold 80; allowance 40.2: 742.1; both 1484.2 → 1490
+    // a leg: half the loop 45; knot 12.91 × 1.707 × 2.49 = 54.87; core 92.03; turn π(2.2+2.49)/2 = 7.37; stitches 20 × 8.42 × 2.49
+    //   = 419.3; stub 4; hold 80; allowance 40.2: 742.8; both 1485.6 → 1490
     const { fit, cut } = plan({ project: 'fob-ring', size: null, cords: sheathed3 });
     expect(fit!.half_knots).toBe(20);
     expect(fit!.knotted_mm).toBeCloseTo(92, 1);
@@ -98,8 +99,8 @@ describe('worked cases', () => {
 
   it('ring fob with a neck loop for a child: breakaway, no flame', () => {
     // 1.947 × 2.49 = 4.848; 4 in = 101.6 ÷ 4.848 = 21.0 → 21 = 101.81
-    // a leg: half of 860 = 430; knot 54.20; core 101.81; turn 7.37; stitches 21 × 8.57 × 2.49 = 448.1; tucked 4 × 4.848 =
-    //   19.39; hold 120; allowance 2.128 × 0.07 × 448.1 = 66.8: 1247.7; both 2495.4 → 2500
+    // a leg: half of 860 = 430; knot 54.87; core 101.81; turn 7.37; stitches 21 × 8.57 × 2.49 = 448.1; tucked 4 × 4.848 =
+    //   19.39; hold 120; allowance 2.128 × 0.07 × 448.1 = 66.8: 1248.4; both 2496.8 → 2500
     const { cut, items, messages } = plan({
       project: 'fob-ring',
       size: { knotted: 101.6 },
@@ -115,8 +116,8 @@ describe('worked cases', () => {
 
   it('ring fob with a wrist loop for a hand of 205 mm, on a snap hook', () => {
     // d = 3.28; 1.782 × 3.28 = 5.845; 120 ÷ 5.845 = 20.5 → 21 = 122.74; loop 205 + 10 = 215
-    // a leg: 107.5; knot 12.75 × 1.707 × 3.28 = 71.39; core 122.74; turn π(2.8+3.28)/2 = 9.55; stitches 21 × 8.32 × 3.28 = 573.1;
-    //   stub 4; hold 50; allowance 36.6: 974.9; both 1949.8 → 1950
+    // a leg: 107.5; knot 12.91 × 1.707 × 3.28 = 72.28; core 122.74; turn π(2.8+3.28)/2 = 9.55; stitches 21 × 8.32 × 3.28 = 573.1;
+    //   stub 4; hold 50; allowance 36.6: 975.8; both 1951.6 → 1960
     const { cut } = plan({
       project: 'fob-ring',
       size: { knotted: 120 },
@@ -125,7 +126,7 @@ describe('worked cases', () => {
       cords: sheathed4,
       options: { loop: 'wrist', hardware: 'snap-hook-10' },
     });
-    expect(cut!.cuts[0]!.length_mm).toBe(1950);
+    expect(cut!.cuts[0]!.length_mm).toBe(1960);
   });
 
   it('by the ratio school: 12 to 1, of which core 2, and 100 mm for each hand', () => {

@@ -27,31 +27,47 @@ const use = (slug: string, changes: Partial<PartContext> = {}): number => PARTS[
 const along = (slug: string, changes: Partial<PartContext> = {}): number => PARTS[slug]!.along(context(changes));
 
 /*
- * Each by hand in a cord of d = 2. Round a bar: π (bar + d) ÷ 2. A turn round one strand 2π d with a rise of d:
- * √(12.57² + 2²) = 12.72; round two (2π + 2) d: √(16.57² + 2²) = 16.69. An overhand knot 12.75 d = 25.5; of two strands × 1.707.
+ * In a cord of d = 2. Round a bar: π (bar + d) ÷ 2. A turn round one strand 2π d with a rise of d: √(12.57² + 2²) = 12.72; round two
+ * (2π + 2) d: √(16.57² + 2²) = 16.69. Knots are as long as they come out drawn tight, in diameters; the overhand 12.9, of two strands
+ * as one 1.707 times that.
  */
 describe('what each part uses of a leg', () => {
   it.each<[string, Partial<PartContext>, number, string]>([
     ['buckle', { hardware: hardware('buckle-15') }, 7.85, 'π (3 + 2) ÷ 2'],
     ['ring', { hardware: hardware('split-ring-25') }, 6.6, 'π (2.2 + 2) ÷ 2'],
-    ['larks-head', { hardware: hardware('buckle-15') }, 15.0, '7.85 + (2 + π ÷ 2) 2 = 7.85 + 7.14'],
-    ['on-ring', { hardware: hardware('washer-25') }, 17.71, 'π (6 + 2) ÷ 2 + (1 + π ÷ 2) 2 = 12.57 + 5.14'],
+    [
+      'larks-head',
+      { hardware: hardware('buckle-15') },
+      21.78,
+      '7.85 round the bar, 4.4 up to its middle and 3 down, past the bight and half of it: 6.5',
+    ],
+    [
+      'on-ring',
+      { hardware: hardware('washer-25') },
+      30.88,
+      '12.57 round the bar, 5.9 up and 4.7 down, half the bight: 7.7',
+    ],
     ['button', { hardware: hardware('button-15') }, 7.07, 'π (2.5 + 2) ÷ 2'],
-    ['overhand', {}, 25.5, '12.75 × 2'],
-    ['overhand', { strands: 2 }, 43.5, '25.5 × 1.707'],
-    ['double-overhand', {}, 39.9, '(12.75 + 7.18) × 2'],
-    ['figure-eight', {}, 34.8, '(12.75 + 4.67) × 2'],
-    ['button-knot', { strands: 2 }, 34.3, '(1.5 × 2π × 1.5 + 3) × 2 = 17.14 × 2'],
-    ['button-knot', { strands: 4 }, 48.5, '34.3 × √2: two bundles of twice the area'],
-    ['double-connection', {}, 31.8, '(12.75 + π) × 2'],
-    ['overhand-loop', { strands: 2, loop: 90 }, 88.5, '45 + 43.5'],
+    ['overhand', {}, 25.82, '12.9 × 2'],
+    ['overhand', { strands: 2 }, 44.07, '25.82 × 1.707'],
+    ['double-overhand', {}, 41.61, '20.8 × 2'],
+    ['figure-eight', {}, 33.65, '16.8 × 2'],
+    ['button-knot', { strands: 2 }, 54.35, '27.2 × 2'],
+    ['button-knot', { strands: 4 }, 76.87, '54.35 × √2: two bundles of twice the area'],
+    ['double-connection', {}, 31.17, '15.6 × 2'],
+    ['overhand-loop', { strands: 2, loop: 90 }, 89.07, '45 + 44.07'],
     ['fold-loop', { mate: 40 }, 24.1, '(40 × 1.05 + π 2) ÷ 2 = (42 + 6.28) ÷ 2'],
-    ['slip-loop', { mate: 40 }, 46.5, '42 ÷ 2 + 25.5'],
-    ['noose', { strands: 2 }, 51.9, '16.69 ÷ 2 + 43.5'],
-    ['friction-hitch', { times: 2, strands: 2 }, 38.5, '2 × 16.69 + π + 2'],
-    ['sliding-knot', { times: 4 }, 76.8, '4 × 16.69 + 5 × 2'],
+    ['slip-loop', { mate: 40 }, 46.82, '42 ÷ 2 + 25.82'],
+    ['noose', { strands: 2 }, 52.42, '16.69 ÷ 2 + 44.07'],
+    ['friction-hitch', { times: 2, strands: 2 }, 39.14, '2 × √(16.57² + 4²) + 5.05 of the bar'],
+    ['sliding-knot', { times: 4 }, 80.51, '4 × 16.69 + 5 × 2, and 3.8 where it turns back under'],
     ['half-hitches', { times: 3 }, 44.2, '3 × (12.72 + 2)'],
-    ['wrapped-transition', { times: 5, strands: 2 }, 95.5, '5 × 16.69 + 6 × 2'],
+    [
+      'wrapped-transition',
+      { times: 5, strands: 2 },
+      115.46,
+      '5 × √(19.8² + 2²) round three + 6 × 2 + 4 where it turns back',
+    ],
     ['tie-middle', { strands: 2 }, 3, '(2 + 1) 2 ÷ 2'],
     ['tie-tail', {}, 150, 'a hand'],
     ['fused-end', {}, 4, 'the stub'],
@@ -62,18 +78,18 @@ describe('what each part uses of a leg', () => {
     ['tuck-join', {}, 40, 'under the knotting'],
     ['offset-fold', {}, 0, 'a fold uses nothing'],
     ['through-bead', { hardware: hardware('bead-10') }, 10, 'straight through'],
-    ['end-bead', { hardware: hardware('bead-6') }, 31.5, '6 + 25.5'],
+    ['end-bead', { hardware: hardware('bead-6') }, 31.82, '6 + 25.82'],
     ['slide-tail', { slider: 22 }, 72, '22 + 50, since (215 − 180) ÷ 2 = 17.5 is too little to pull by'],
     ['slide-tail', { slider: 22, hand: 340 }, 102, '22 + (340 − 180) ÷ 2'],
     ['slide-tail', { slider: 22, hand: 340, times: 2 }, 182, '22 + 2 (340 − 180) ÷ 2, where the band lies double'],
-    ['overhand', { strands: 2, tied: 'one' }, 29.46, '(12.75 + 8.34 − 6.36) × 2: round the other leg at its turn'],
-    ['overhand', { strands: 2, tied: 'one', stands: true }, 6.4, '3.2 × 2, straight through'],
-    ['double-overhand', { strands: 2, tied: 'one' }, 47.8, '(12.75 + 7.18 + 2 × 1.98) × 2'],
-    ['sliding-knot', { times: 3 }, 58.07, '3 × 16.69 + 4 × 2'],
-    ['sliding-knot', { times: 2 }, 39.38, '2 × 16.69 + 3 × 2'],
+    ['overhand', { strands: 2, tied: 'one' }, 31.17, '15.6 × 2: round the other leg at its turn'],
+    ['overhand', { strands: 2, tied: 'one', stands: true }, 8.64, '3.2 × 1.35 × 2, straight through'],
+    ['double-overhand', { strands: 2, tied: 'one' }, 52.02, '26.0 × 2'],
+    ['sliding-knot', { times: 3 }, 61.75, '3 × 16.69 + 4 × 2 + 3.7'],
+    ['sliding-knot', { times: 2 }, 43.01, '2 × 16.69 + 3 × 2 + 3.6'],
     ['leg-tail', {}, 50, 'since 215 − 180 = 35 is too little to pull by'],
     ['leg-tail', { hand: 260 }, 80, '260 − 180'],
-    ['knot-row', { strands: 2, times: 3, mate: 37 }, 198.2, '3 × (43.5 + (37 × 1.05 + π 2) ÷ 2 = 22.6)'],
+    ['knot-row', { strands: 2, times: 3, mate: 37 }, 199.92, '3 × (44.07 + (37 × 1.05 + π 2) ÷ 2 = 22.6)'],
   ])('%s with %o: %f mm, %s', (slug, changes, mm) => {
     expect(Math.abs(use(slug, changes) - mm)).toBeLessThan(0.25);
   });

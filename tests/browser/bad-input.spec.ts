@@ -1,4 +1,4 @@
-import { expect, makeSession, open, ready, saved, test } from '../fixture';
+import { expect, makeSession, open, ready, saved, test } from './fixture';
 
 test('the API refuses what it cannot take, naming the field', async ({ page, baseURL }) => {
   await open(page, '/');

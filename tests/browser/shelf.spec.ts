@@ -1,4 +1,4 @@
-import { expect, guest, makeSession, open, receive, saved, test } from '../fixture';
+import { expect, guest, makeSession, open, receive, saved, test } from './fixture';
 
 test('from a plan over lanes, buying and a part delivery to issued kits, leftovers and the next outlook', async ({
   page,

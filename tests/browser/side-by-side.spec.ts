@@ -1,5 +1,5 @@
 import type { Request } from '@playwright/test';
-import { axe, expect, guest, makeSession, open, receive, saved, saveLine, test } from '../fixture';
+import { axe, expect, guest, makeSession, open, receive, saved, saveLine, test } from './fixture';
 
 const ada = guest('Ada Quoin', 'sheathed-4', 'race');
 

@@ -1,8 +1,8 @@
 import type { ChildProcess } from 'node:child_process';
-import { startServer } from '../../../scripts/lib/application.mjs';
-import { freePort } from '../../../scripts/lib/ports.mjs';
-import { cluster } from '../../../scripts/lib/postgres.mjs';
-import { expect, makeSession, open, saved, saveLine, test } from '../fixture';
+import { startServer } from '../../scripts/lib/application.mjs';
+import { freePort } from '../../scripts/lib/ports.mjs';
+import { cluster } from '../../scripts/lib/postgres.mjs';
+import { expect, makeSession, open, saved, saveLine, test } from './fixture';
 
 const seat = { name: 'Ada Quoin', wrist_mm: 165, wrist_method: 'tape', project: 'band-buckle' };
 

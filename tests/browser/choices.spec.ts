@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, makeSession, open, saved, test } from '../fixture';
+import { expect, makeSession, open, saved, test } from './fixture';
 
 const made = { wrist_mm: 170, wrist_method: 'tape', age: 30, skill: 'steady' };
 

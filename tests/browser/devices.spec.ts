@@ -1,4 +1,4 @@
-import { expect, guest, makeSession, open, post, receive, test } from '../fixture';
+import { expect, guest, makeSession, open, post, receive, test } from './fixture';
 
 test('stock from a file is read for a preview, and only what is right is booked', async ({ page, watch }) => {
   watch.mayBeRefused = true;

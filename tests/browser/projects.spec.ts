@@ -1,4 +1,4 @@
-import { expect, makeSession, open, saved, test } from '../fixture';
+import { expect, makeSession, open, saved, test } from './fixture';
 
 test('the gallery shows every project, drawn, and a page for each', async ({ page }) => {
   await open(page, '/projects');

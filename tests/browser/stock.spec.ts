@@ -1,4 +1,4 @@
-import { expect, guest, makeSession, open, receive, test } from '../fixture';
+import { expect, guest, makeSession, open, receive, test } from './fixture';
 
 test('consumables and tools come onto the shelf by name, and kits reckon with them', async ({ page }) => {
   await open(page, '/shelf');

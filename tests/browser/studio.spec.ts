@@ -1,6 +1,6 @@
 import { PDFDocument } from 'pdf-lib';
 import { readFileSync } from 'node:fs';
-import { axe, expect, makeSession, open, test } from '../fixture';
+import { axe, expect, makeSession, open, test } from './fixture';
 
 test('a cord’s diameter is corrected in the settings, within its limits, and the cut follows', async ({ page }) => {
   await open(page, '/');

@@ -1,4 +1,4 @@
-import { axe, expect, guest, makeSession, open, test } from '../fixture';
+import { axe, expect, guest, makeSession, open, test } from './fixture';
 
 test('every screen keeps to WCAG 2.2 AA, in both themes', async ({ page, watch }) => {
   watch.mayBeRefused = true;

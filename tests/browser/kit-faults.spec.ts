@@ -1,6 +1,6 @@
 import type { Page, Route } from '@playwright/test';
-import { cluster } from '../../../scripts/lib/postgres.mjs';
-import { expect, guest, makeSession, open, receive, test } from '../fixture';
+import { cluster } from '../../scripts/lib/postgres.mjs';
+import { expect, guest, makeSession, open, receive, test } from './fixture';
 
 interface LedgerLine {
   readonly kind: string;

@@ -1,4 +1,4 @@
-import { expect, guest, makeSession, open, ready, saved, test } from '../fixture';
+import { expect, guest, makeSession, open, ready, saved, test } from './fixture';
 
 test('every key of the list does what the list says', async ({ page }) => {
   await open(page, '/');

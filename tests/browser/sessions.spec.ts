@@ -1,4 +1,4 @@
-import { expect, makeSession, open, post, saved, test } from '../fixture';
+import { expect, makeSession, open, post, saved, test } from './fixture';
 
 test('a session is found among all, deleted, and brought back', async ({ page }) => {
   await open(page, '/');

@@ -1,5 +1,5 @@
-import { expect, makeSession, open, ready, saved, test } from '../fixture';
-import { hands } from '../hands';
+import { expect, makeSession, open, ready, saved, test } from './fixture';
+import { hands } from './support/hands';
 
 const LIST = `Tuesday group:
 1. Ulla Wick 16.5cm age 9 new buckle

@@ -1,0 +1,107 @@
+import type { Point } from '../../stitch';
+import { fitted, mirrored, turnedHalf, wayLength, type Way } from './way';
+
+/**
+ * Half of a loop from a place to its far end so far out, to the right or the left.
+ *
+ * @param clear how far it runs straight on first, clear of what it comes out of
+ * @param middle of the loop, across
+ */
+function half([x, from, z]: Point, side: number, reach: number, wide: number, clear: number, middle = 0): Point[] {
+  const y = from + clear;
+  const across = (share: number): number => middle + side * wide * share;
+  return [
+    ...(clear > 0 ? [0.4, 0.8, 1].map((share): Point => [x, from + clear * share, z]) : []),
+    [x + side * wide * 0.05, y + reach * 0.03, z * 0.9],
+    [(x + across(0.55)) / 2, y + reach * 0.12, z * 0.6],
+    [across(0.75), y + reach * 0.3, z * 0.2],
+    [across(1), y + reach * 0.58, 0],
+    [across(0.72), y + reach * 0.87, 0],
+    [middle, y + reach, 0],
+  ];
+}
+
+/** A loop is so much wider to each side than it reaches out. */
+const WIDE = 0.3;
+
+/** Both legs of a loop at a fold, each giving so much to it, mm; at the band's edge so far from its middle. */
+export function loopWays(mm: number, x: number): Way[] {
+  const start: Point = [x, 0, 0];
+  const right = fitted(mm, (reach) => [start, ...half(start, 1, reach, Math.max(x, WIDE * reach), 0)], 2 * mm);
+  return [
+    { leg: 0, points: right },
+    { leg: 1, points: mirrored(right) },
+  ];
+}
+
+/** A knot's ways, each going on into its half of a loop past it, where they meet; each gives so much to the loop, mm. */
+export function knotThenLoop(knot: readonly Way[], mm: number, d: number): Way[] {
+  const top = Math.max(...knot.flatMap(({ points }) => points.map(([, y]) => y))) + 0.6 * d;
+  const outermost = Math.max(...knot.map(({ points }) => points.at(-1)![0]));
+  const middle = knot.reduce((sum, { points }) => sum + points.at(-1)![0], 0) / knot.length;
+  // Each goes on to the side that it leaves the knot on.
+  const whole = (points: readonly Point[], reach: number, wide: number): Point[] => {
+    const out = points.at(-1)!;
+    return [...points, ...half(out, out[0] === outermost ? 1 : -1, reach, wide, top - out[1], middle)];
+  };
+  const [first, ...others] = knot;
+  const long = (points: readonly Point[]): number => wayLength(points) + mm;
+  const lead = fitted(long(first!.points), (reach) => whole(first!.points, reach, WIDE * reach), 2 * mm);
+  // The others meet it at its far end, as wide as they are long.
+  const reach = lead.at(-1)![1] - top;
+  return [
+    { leg: first!.leg, points: lead },
+    ...others.map(({ leg, points }) => ({
+      leg,
+      points: fitted(long(points), (wide) => whole(points, reach, wide), 2 * mm),
+    })),
+  ];
+}
+
+/** Between two knots: from where a strand left the one, out to its side, to where it enters the next. */
+function lens([fx, fy, fz]: Point, [tx, ty, tz]: Point, side: number, wide: number, clear: number): Point[] {
+  const along = (share: number): number => fy + clear + (ty - fy - 2 * clear) * share;
+  const straightOn = [0.3, 0.7, 1];
+  return [
+    ...straightOn.map((share): Point => [fx, fy + clear * share, fz]),
+    [fx + side * wide * 0.06, along(0.03), fz],
+    [(fx + side * wide) / 2, along(0.16), fz * 0.6],
+    [side * wide, along(0.5), 0],
+    [(tx + side * wide) / 2, along(0.84), tz * 0.6],
+    [tx + side * wide * 0.06, along(0.97), tz],
+    ...straightOn.toReversed().map((share): Point => [tx, ty - clear * share, tz]),
+  ];
+}
+
+/**
+ * So many loops between two legs, each closed by a knot of both.
+ *
+ * @param along band length of the knot, mm
+ * @param mm what each leg gives to a loop
+ */
+export function lensesAndKnots(knot: readonly Way[], along: number, mm: number, times: number, d: number): Way[] {
+  const mean = (at: number): number => knot.reduce((sum, { points }) => sum + points.at(at)![0], 0) / knot.length;
+  const crosses = Math.sign(knot[0]!.points[0]![0] - mean(0)) !== Math.sign(knot[0]!.points.at(-1)![0] - mean(-1));
+  const reach = mm * 0.86;
+  return knot.map(({ leg, points }) => {
+    const side = Math.sign(points[0]![0] - mean(0)) || 1;
+    const row = (wide: number): Point[] => {
+      const out: Point[] = [];
+      for (let k = 0; k < times; k++) {
+        // Where the legs change sides in a knot, the next is tied turned over, so that no loop is crossed.
+        const over = crosses && k % 2 === 1 ? turnedHalf(points) : points;
+        const from = k * (reach + along);
+        const [first, before] = [over[0]!, out.at(-1)];
+        const start: Point = before ? [before[0], from, before[2]] : [first[0], 0, first[2]];
+        const own = crosses && k % 2 === 1 ? -side : side;
+        if (!before) out.push(start);
+        out.push(
+          ...lens(start, [first[0], from + reach, first[2]], own, wide, 0.6 * d),
+          ...over.map(([x, y, z]): Point => [x, y + from + reach, z]),
+        );
+      }
+      return out;
+    };
+    return { leg, points: fitted(times * (wayLength(points) + mm), row, mm) };
+  });
+}
