@@ -44,9 +44,13 @@ export const turnWays = (context: PartContext): Way[] =>
     points: halfTurn(x, (barOf(context).bar_mm + context.d) / 2),
   }));
 
+/** How far out of the band's edge the middle of a bar lies that a cord is looped on at, mm. */
+export const loopedBarAt = (bar_mm: number, d: number): number => (bar_mm + d) / 2 + 0.95 * d;
+
 /** One leg of a cord looped on at a bar: up behind the bight, over the bar from its front, down behind it outside, to the bight in front. */
-function loopedLeg({ d }: PartContext, r: number): Point[] {
-  const out = r + 0.95 * d;
+function loopedLeg(context: PartContext, r: number): Point[] {
+  const { d } = context;
+  const out = loopedBarAt(barOf(context).bar_mm, d);
   return [
     [0.5 * d, 0, -0.35 * d],
     [0.52 * d, 0.9 * d, -0.35 * d],

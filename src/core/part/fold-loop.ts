@@ -1,4 +1,5 @@
 import { loopWays } from './way/loop-way';
+import type { Way } from './way/way';
 import { bundle } from '../stitch';
 import { n1, noClash, nothingAlong, type Part, type PartContext } from './part';
 
@@ -25,7 +26,13 @@ export const foldLoop: Part = {
     mm: (loopInside(context) + Math.PI * context.d) / 2,
     because: `half a loop of ${n1(loopInside(context))} inside: (${n1(loopInside(context))} + π × ${n1(context.d)}) ÷ 2`,
   }),
-  ways: (context) => loopWays((loopInside(context) + Math.PI * context.d) / 2, context.d / 2),
+  // More legs than two are loops behind one another.
+  ways: (context) =>
+    Array.from({ length: Math.max(1, Math.round(context.strands / 2)) }, (_, pair) =>
+      loopWays((loopInside(context) + Math.PI * context.d) / 2, context.d / 2, -pair * context.d).map(
+        ({ leg, points }): Way => ({ leg: 2 * pair + leg, points }),
+      ),
+    ).flat(),
   along: nothingAlong,
   ring: loopReach,
   check: noClash,

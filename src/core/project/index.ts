@@ -6,6 +6,7 @@ export {
   type ProjectPart,
   type ProjectSection,
 } from './project';
+export { idIn } from './leg-step';
 export { OptionsSchema, CordChoiceSchema, type CordChoice, type Options } from './options';
 export { lookUp, type Catalogue } from './catalogue';
 export { type Choices } from './choices';

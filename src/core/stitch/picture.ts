@@ -1,5 +1,5 @@
 import { samplePath } from './sample';
-import type { BeadPlace, StitchGeometry, StrandPath } from './strand';
+import type { BeadPlace, Point, StitchGeometry, StrandPath } from './strand';
 
 /** A run of a strand on the page: x across, y along, in worked diameters. */
 export type Run = readonly (readonly [x: number, y: number])[];
@@ -35,6 +35,49 @@ function whole(
   return out;
 }
 
+/** A strand to be drawn: its centre line, and how thick it is. */
+export interface Line {
+  readonly strand: string;
+  readonly thick: number;
+  readonly points: readonly Point[];
+}
+
+/**
+ * Strands cut into runs by depth, back to front: every one as it lies over and under the others.
+ *
+ * @param band how deep a layer is: thinner than the clearance between strands, in the unit of their points
+ *
+ * @example
+ * layered([{ strand: 'a', thick: 1, points: [[0, 0, 0], [0, 1, 0]] }], 'front').length // 1
+ */
+export function layered(lines: readonly Line[], side: 'front' | 'back', band = BAND): Layer[] {
+  const facing = side === 'front' ? 1 : -1;
+  const layers = new Map<number, Map<string, { thick: number; runs: [number, number][][] }>>();
+  for (const { strand, thick, points } of lines) {
+    let depth: number | null = null;
+    let run: [number, number][] = [];
+    for (let i = 1; i < points.length; i++) {
+      const [p, q] = [points[i - 1]!, points[i]!];
+      const at = Math.round(((p[2] + q[2]) * facing) / 2 / band);
+      if (at !== depth) {
+        depth = at;
+        run = [[p[0] * facing, p[1]]];
+        const strands = layers.get(at) ?? new Map<string, { thick: number; runs: [number, number][][] }>();
+        layers.set(at, strands);
+        const before = strands.get(strand);
+        if (before) before.runs.push(run);
+        else strands.set(strand, { thick, runs: [run] });
+      }
+      run.push([q[0] * facing, q[1]]);
+    }
+  }
+  return [...layers.entries()]
+    .sort(([a], [b]) => a - b)
+    .flatMap(([at, strands]) =>
+      [...strands].map(([strand, { thick, runs }]) => ({ strand, thick, depth: at * band, runs })),
+    );
+}
+
 /**
  * The band as seen, from the same paths that are measured: every strand cut into runs by depth, back to front.
  *
@@ -53,33 +96,11 @@ export function pictureOf(
   samples = 4,
   reached?: Readonly<Record<string, number>>,
 ): Layer[] {
-  const facing = side === 'front' ? 1 : -1;
-  const layers = new Map<number, Map<string, { thick: number; runs: [number, number][][] }>>();
-  for (const path of [...geometry.core, ...geometry.working]) {
-    let depth: number | null = null;
-    let run: [number, number][] = [];
+  const lines = [...geometry.core, ...geometry.working].map((path): Line => {
     const share = geometry.working.includes(path) && reached ? (reached[path.strand] ?? 0) : 1;
-    const points = whole(path, geometry, divisions * share, samples);
-    for (let i = 1; i < points.length; i++) {
-      const [p, q] = [points[i - 1]!, points[i]!];
-      const band = Math.round(((p[2] + q[2]) * facing) / 2 / BAND);
-      if (band !== depth) {
-        depth = band;
-        run = [[p[0] * facing, p[1]]];
-        const strands = layers.get(band) ?? new Map<string, { thick: number; runs: [number, number][][] }>();
-        layers.set(band, strands);
-        const before = strands.get(path.strand);
-        if (before) before.runs.push(run);
-        else strands.set(path.strand, { thick: path.thick ?? 1, runs: [run] });
-      }
-      run.push([q[0] * facing, q[1]]);
-    }
-  }
-  return [...layers.entries()]
-    .sort(([a], [b]) => a - b)
-    .flatMap(([band, strands]) =>
-      [...strands].map(([strand, { thick, runs }]) => ({ strand, thick, depth: band * BAND, runs })),
-    );
+    return { strand: path.strand, thick: path.thick ?? 1, points: whole(path, geometry, divisions * share, samples) };
+  });
+  return layered(lines, side);
 }
 
 /**

@@ -16,6 +16,25 @@ export function luminance(hex: string): number {
   return 0.2126 * r + 0.7152 * g + 0.0722 * b;
 }
 
+/** A colour mixed with so much black, 0 to 1. */
+const darkened = (hex: string, black: number): string =>
+  `rgb(${channels(hex)
+    .map((channel) => Math.round(channel * (1 - black)))
+    .join(' ')})`;
+
+/**
+ * The three tones a strand is drawn in, so that one can be told from the next of the same colour, in black and white too: its edge darker,
+ * its middle lighter. A cord that is nearly black or white already is moved off that, to leave room for the others.
+ */
+export function tonesOf(hex: string): { readonly edge: string; readonly body: string; readonly middle: string } {
+  const light = luminance(hex);
+  return {
+    edge: darkened(hex, light < 0.03 ? 0.75 : 0.58),
+    body: light < 0.03 ? lightened(hex, 0.16) : light > 0.75 ? darkened(hex, 0.08) : hex,
+    middle: lightened(hex, light < 0.03 ? 0.42 : light > 0.75 ? 0.9 : 0.38),
+  };
+}
+
 /** A line that shows on a cord of this colour: dark on light cord, light on dark. */
 export const lineOn = (hex: string): string => (luminance(hex) < 0.12 ? '#ffffff90' : '#000000a8');
 

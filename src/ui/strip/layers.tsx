@@ -1,11 +1,11 @@
 import { beadsOf, pictureOf, type Layer, type StitchGeometry } from '../../core/stitch';
-import { lineOn } from '../pictures/tint';
+import { Strand } from './strand';
 
 /** A twentieth of a millimetre is finer than any screen shows. */
 const round = (mm: number): number => Math.round(mm * 20) / 20;
 
 /** A layer as one path, in mm: across the band is up and down the page, along it is left to right. */
-function pathOf(layer: Layer, d: number): string {
+export function pathOf(layer: Layer, d: number): string {
   return layer.runs
     .map((run) => run.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${round(y * d)} ${round(x * d)}`).join(''))
     .join('');
@@ -34,18 +34,9 @@ export function Layers({
   // What lies deeper than a bead's face is behind or inside it.
   const face = Math.max(-Infinity, ...beads.map((bead) => bead.at[2] + bead.width / 2 - 0.2));
   const layers = pictureOf(geometry, divisions, side, samples, reached);
-  const draw = (layer: Layer, i: number) => {
-    const path = pathOf(layer, d);
-    const hex = hexOf(layer.strand);
-    const width = layer.thick * d;
-    const edge = Math.min(0.7, width * 0.35);
-    return (
-      <g key={i} fill="none" strokeLinejoin="round">
-        <path d={path} stroke={lineOn(hex)} strokeWidth={width + edge * 0.6} />
-        <path d={path} stroke={hex} strokeWidth={Math.max(0.2, width - edge * 0.4)} strokeLinecap="round" />
-      </g>
-    );
-  };
+  const draw = (layer: Layer, i: number) => (
+    <Strand key={i} path={pathOf(layer, d)} hex={hexOf(layer.strand)} width={layer.thick * d} fine={samples > 1} />
+  );
   return (
     <g>
       {layers.filter((layer) => layer.depth < face).map(draw)}

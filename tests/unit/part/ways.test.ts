@@ -29,7 +29,7 @@ const HARDWARE: Readonly<Record<string, string>> = {
 };
 /** Parts at a fold have two legs, knots of legs with each other an even number. */
 const LEGS: Readonly<Record<string, readonly number[]>> = {
-  'fold-loop': [2],
+  'fold-loop': [2, 4],
   'slip-loop': [2],
   'overhand-loop': [2],
   noose: [2],

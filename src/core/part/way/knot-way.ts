@@ -97,7 +97,11 @@ function loosened({ height, ways }: Tight, d: number, mm: number, along: number)
  */
 export function asOneWays(name: TightName, strands: number, d: number, mm: number, along: number): Way[] {
   const tight = TIGHT[strands === 1 ? name : `${name}-${Math.min(4, strands)}`]!;
-  return loosened(tight, d, mm, along).map((points, leg) => ({ leg, points }));
+  const ways = loosened(tight, d, mm, along);
+  // They enter about the band's middle.
+  const mean = (axis: 0 | 2): number => ways.reduce((sum, points) => sum + points[0]![axis], 0) / ways.length;
+  const [mx, mz] = [mean(0), mean(2)];
+  return ways.map((points, leg) => ({ leg, points: points.map(([x, y, z]): Point => [x - mx, y, z - mz]) }));
 }
 
 /** One strand tied round the others, who stand straight beside it. */

@@ -24,10 +24,12 @@ function half([x, from, z]: Point, side: number, reach: number, wide: number, cl
 /** A loop is so much wider to each side than it reaches out. */
 const WIDE = 0.3;
 
-/** Both legs of a loop at a fold, each giving so much to it, mm; at the band's edge so far from its middle. */
-export function loopWays(mm: number, x: number): Way[] {
+/** Both legs of a loop at a fold, each giving so much to it, mm; at the band's edge so far from its middle, and so deep. */
+export function loopWays(mm: number, x: number, z = 0): Way[] {
   const start: Point = [x, 0, 0];
-  const right = fitted(mm, (reach) => [start, ...half(start, 1, reach, Math.max(x, WIDE * reach), 0)], 2 * mm);
+  const right = fitted(mm, (reach) => [start, ...half(start, 1, reach, Math.max(x, WIDE * reach), 0)], 2 * mm).map(
+    ([px, py]): Point => [px, py, z],
+  );
   return [
     { leg: 0, points: right },
     { leg: 1, points: mirrored(right) },
