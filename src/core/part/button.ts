@@ -1,4 +1,7 @@
-import { turnWays, barOf, turnRound } from './bar';
+import type { Point } from '../stitch';
+import { halfTurn } from './way/around';
+import { sideBySide } from './way/way';
+import { barOf, turnRound } from './bar';
 import { checkHole } from './hole';
 import type { Part } from './part';
 
@@ -8,7 +11,15 @@ export const button: Part = {
   name: 'Button',
   stretch: 'closure',
   use: turnRound,
-  ways: turnWays,
+  // Up through one hole and down through the one farther out, over the bridge between them.
+  ways: (context) => {
+    const { bar_mm: bridge, length_mm: thick } = barOf(context);
+    const r = (bridge + context.d) / 2;
+    return sideBySide(context.strands, context.d).map((x, leg) => ({
+      leg,
+      points: halfTurn(x, r).map(([px, y, z]): Point => [px, thick / 2 - z, y]),
+    }));
+  },
   along: (context) => barOf(context).length_mm,
   girth: (context) => {
     // On edge, a button passes a loop as wide as its diameter and its thickness, twice round.

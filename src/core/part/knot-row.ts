@@ -1,7 +1,7 @@
 import { OVERHAND_HEIGHT } from '../stitch';
 import { loopInside, loopReach } from './fold-loop';
 import { knotCord, knotted, OVERHAND_KNOT, stopperAlong, stopperWays } from './overhand';
-import { lensesAndKnots } from './way/loop-way';
+import { knotsAndLenses } from './way/loop-way';
 import { n1, noClash, nothingAlong, type Part } from './part';
 
 /**
@@ -21,7 +21,7 @@ export const knotRow: Part = {
     };
   },
   ways: (context) =>
-    lensesAndKnots(
+    knotsAndLenses(
       stopperWays(context, OVERHAND_KNOT),
       stopperAlong(context, OVERHAND_KNOT),
       (loopInside(context) + Math.PI * context.d) / 2,

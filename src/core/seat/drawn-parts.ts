@@ -32,8 +32,30 @@ interface Leg {
   readonly side: number | null;
 }
 
-/** Ends that are left long are shown so far, mm. */
-const SHOWN = 22;
+/** Ends that are left long are shown so far past the closure, mm. */
+const SHOWN = 14;
+
+/**
+ * What stands between the band's two ends when it is closed, mm: its closure, and the parts at its ends that nothing closes over.
+ *
+ * @example
+ * closedGap(plan) > 0 // true
+ */
+export function closedGap({ piece }: SeatPlan): number {
+  if (!piece) return 0;
+  const ends = piece.layout.filter((item) => !isSection(item));
+  const closing = ends.reduce(
+    (sum, item) => sum + (!('runs' in item) && !item.closedOver && isAtEnd(item.id, piece) ? item.along : 0),
+    0,
+  );
+  return piece.closure.reduce((sum, { mm }) => sum + mm, closing);
+}
+
+/** Whether no section lies past a part of the band, on one of its sides. */
+const isAtEnd = (id: string, { layout }: Piece): boolean => {
+  const at = layout.findIndex((item) => item.id === id);
+  return !layout.slice(0, at).some(isSection) || !layout.slice(at + 1).some(isSection);
+};
 
 /** The legs that make each part, each with the place where it comes to it. */
 function legsByPart(piece: Piece, band: readonly BandItem[]): Map<string, Leg[]> {
@@ -49,12 +71,14 @@ function legsByPart(piece: Piece, band: readonly BandItem[]): Map<string, Leg[]>
         .map((step) => order.indexOf(idIn(step, 'part') ?? ''))
         .find((place) => place >= 0);
       // A leg that begins at a part laid out past its first section goes towards the start of the band.
-      let outward: 1 | -1 = begins !== undefined && begins > first ? -1 : 1;
+      const next = places.find((place) => place >= 0 && place !== first);
+      let outward: 1 | -1 = (begins !== undefined && begins > first) || (next !== undefined && next < first) ? -1 : 1;
       let at: number | null = null;
       route.forEach((step, i) => {
         const place = places[i]!;
         if (place >= 0) {
           if (place === at) outward = outward === 1 ? -1 : 1;
+          else if (at !== null) outward = place > at ? 1 : -1;
           at = place;
           return;
         }
@@ -81,7 +105,7 @@ function legsByPart(piece: Piece, band: readonly BandItem[]): Map<string, Leg[]>
 }
 
 /** The strands of a part for some of its legs, at the band's edge and outward from there. */
-function strandsOf(item: PiecePart, legs: readonly Leg[], at: number, outward: 1 | -1): DrawnStrand[] {
+function strandsOf(item: PiecePart, legs: readonly Leg[], at: number, outward: 1 | -1, shown: number): DrawnStrand[] {
   const ordered = legs.toSorted((a, b) => Number(a.stands) - Number(b.stands));
   const one = ordered[0]!;
   const ways = item.part.ways(inCord(item.base, one.cord));
@@ -95,7 +119,7 @@ function strandsOf(item: PiecePart, legs: readonly Leg[], at: number, outward: 1
     : ways;
   return all.map(({ leg, points }) => {
     const { colour, d } = ordered[leg % ordered.length]!;
-    const line = sampleOpen(points, 5).filter(([, y]) => y <= SHOWN || !LONG.has(item.part.slug));
+    const line = sampleOpen(points, 5).filter(([, y]) => y <= shown || !LONG.has(item.part.slug));
     return {
       colour,
       d,
@@ -119,6 +143,7 @@ export function drawnParts(plan: SeatPlan): DrawnPart[] {
   if (!piece) return [];
   const band = bandOf(plan);
   const byPart = legsByPart(piece, band);
+  const shown = closedGap(plan) + SHOWN;
   // How far out each end of the band has come, by the edge and the way out.
   const reached = new Map<string, number>();
   const out: DrawnPart[] = [];
@@ -131,7 +156,7 @@ export function drawnParts(plan: SeatPlan): DrawnPart[] {
     const key = `${first.edge} ${outward}`;
     const place = here ? (outward === 1 ? here.from : here.from + here.length) : (reached.get(key) ?? first.edge);
     const at = first.side === null ? place : first.edge;
-    const strands = strandsOf(item, legs, at, outward);
+    const strands = strandsOf(item, legs, at, outward, shown);
     out.push({ item, at, outward, strands });
     if (first.side !== null) return;
     const reach = Math.max(0, ...strands.flatMap(({ points }) => points.map(([, y]) => (y - at) * outward)));

@@ -1,2 +1,3 @@
 export { Strip } from './strip';
 export { StepPicture } from './step-picture';
+export { Closed } from './closed';

@@ -41,15 +41,18 @@ export function Solid({ part: { item, at, outward, strands } }: { part: DrawnPar
         <g transform={place}>
           <circle cx={item.along / 2} cy={0} r={wide / 2} {...HARD} />
           {hardware.kind === 'button' &&
-            [-1, 1].map((hole) => (
-              <circle
-                key={hole}
-                cx={item.along / 2}
-                cy={hole * wide * 0.16}
-                r={hardware.opening_mm / 2}
-                className="hole"
-              />
-            ))}
+            [-1, 1].flatMap((out) =>
+              // A hole for each strand or two, on both sides of the bridge that they go over.
+              (strands.length > 2 ? [-1, 1] : [0]).map((across) => (
+                <circle
+                  key={`${out} ${across}`}
+                  cx={item.along / 2 + (out * (hardware.bar_mm + d)) / 2}
+                  cy={across * (hardware.opening_mm * 0.5 + 0.4)}
+                  r={hardware.opening_mm / 2}
+                  className="hole"
+                />
+              )),
+            )}
         </g>
       );
     case 'washer':

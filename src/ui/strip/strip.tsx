@@ -1,18 +1,12 @@
 import { useMemo } from 'react';
 import { formatLength, type Units } from '../../core/measure';
-import { isSection, type Piece } from '../../core/project';
+import { isSection } from '../../core/project';
 import { bandOf, drawnParts, type SeatPlan } from '../../core/seat';
 import { frameOf } from './frame';
+import { hexes } from './hexes';
 import { PartPicture } from './part-picture';
 import { Ruler } from './ruler';
 import { Section } from './section';
-
-/** The hex of a colour slug among the piece's cords. */
-function hexes(piece: Piece): Record<string, string> {
-  return Object.fromEntries(
-    piece.cords.flatMap(({ cord }) => cord.colours.map((colour): [string, string] => [colour.slug, colour.hex])),
-  );
-}
 
 /** The band itself, drawn from the strand paths that are measured, to scale over a ruler; coarser where it is small. */
 export function Strip({

@@ -76,34 +76,28 @@ function lens([fx, fy, fz]: Point, [tx, ty, tz]: Point, side: number, wide: numb
 }
 
 /**
- * So many loops between two legs, each closed by a knot of both.
+ * So many knots of two legs, each with a loop between the legs past it.
  *
  * @param along band length of the knot, mm
  * @param mm what each leg gives to a loop
  */
-export function lensesAndKnots(knot: readonly Way[], along: number, mm: number, times: number, d: number): Way[] {
+export function knotsAndLenses(knot: readonly Way[], along: number, mm: number, times: number, d: number): Way[] {
   const mean = (at: number): number => knot.reduce((sum, { points }) => sum + points.at(at)![0], 0) / knot.length;
   const crosses = Math.sign(knot[0]!.points[0]![0] - mean(0)) !== Math.sign(knot[0]!.points.at(-1)![0] - mean(-1));
   const reach = mm * 0.86;
   return knot.map(({ leg, points }) => {
-    const side = Math.sign(points[0]![0] - mean(0)) || 1;
-    const row = (wide: number): Point[] => {
-      const out: Point[] = [];
-      for (let k = 0; k < times; k++) {
+    const row = (wide: number): Point[] =>
+      Array.from({ length: times }, (_, k) => {
         // Where the legs change sides in a knot, the next is tied turned over, so that no loop is crossed.
-        const over = crosses && k % 2 === 1 ? turnedHalf(points) : points;
+        const turned = (n: number): readonly Point[] => (crosses && n % 2 === 1 ? turnedHalf(points) : points);
         const from = k * (reach + along);
-        const [first, before] = [over[0]!, out.at(-1)];
-        const start: Point = before ? [before[0], from, before[2]] : [first[0], 0, first[2]];
-        const own = crosses && k % 2 === 1 ? -side : side;
-        if (!before) out.push(start);
-        out.push(
-          ...lens(start, [first[0], from + reach, first[2]], own, wide, 0.6 * d),
-          ...over.map(([x, y, z]): Point => [x, y + from + reach, z]),
-        );
-      }
-      return out;
-    };
+        const [last, next] = [turned(k).at(-1)!, turned(k + 1)[0]!];
+        const side = Math.sign(last[0] - (crosses && k % 2 === 1 ? -mean(-1) : mean(-1))) || 1;
+        return [
+          ...turned(k).map(([x, y, z]): Point => [x, y + from, z]),
+          ...lens([last[0], from + along, last[2]], [next[0], from + along + reach, next[2]], side, wide, 0.6 * d),
+        ];
+      }).flat();
     return { leg, points: fitted(times * (wayLength(points) + mm), row, mm) };
   });
 }

@@ -1,0 +1,92 @@
+import { formatLength, type Units } from '../../core/measure';
+import { isSection, type PiecePart, type PieceSection } from '../../core/project';
+import { bandOf, closedGap, drawnParts, type DrawnPart, type SeatPlan } from '../../core/seat';
+import type { Point } from '../../core/stitch';
+import { frameOf } from './frame';
+import { hexes } from './hexes';
+import { PartPicture } from './part-picture';
+import { Section } from './section';
+
+/** Band shown on each side of the closure, mm. */
+const STUB = 16;
+
+/** A section as a stub of so many whole units at the closure. */
+const unitsIn = (section: PieceSection): number => Math.max(1, Math.round(STUB / section.unit));
+
+const moved = (part: DrawnPart, by: number): DrawnPart => ({
+  ...part,
+  at: part.at + by,
+  strands: part.strands.map((strand) => ({
+    ...strand,
+    points: strand.points.map(([x, y, z]): Point => [x, y + by, z]),
+  })),
+});
+
+/** Parts that grip the strand of the other end stand past it. */
+const GRIPS = 'sliding-knot';
+
+/** How the piece fastens: both ends of the band as they meet when it is worn, seen from that side, to scale. */
+export function Closed({ plan, units }: { plan: SeatPlan; units: Units }) {
+  const { piece, fit } = plan;
+  const sections = bandOf(plan).filter(({ item }) => isSection(item));
+  const [first, last] = [sections[0], sections.at(-1)];
+  if (!piece || !fit || !first || !last || !isSection(first.item) || !isSection(last.item)) return null;
+  const hex = hexes(piece);
+  const hexOf = (colour: string): string => hex[colour] ?? '#888888';
+  const end = last.from + last.length;
+  const gap = closedGap(plan);
+  const placed = drawnParts(plan).filter(({ at }) => at <= first.from + 0.01 || at >= end - 0.01);
+  const long = ({ part, base, cord }: PiecePart): number =>
+    part.ring?.({ ...base, cord, d: cord.diameter_mm * cord.compression }).mm ?? 0;
+  const ofEnd = placed
+    .filter(({ outward, at }) => outward === 1 && at >= end - 0.01)
+    .map((part) => moved(part, part.item.part.slug === GRIPS ? gap - long(part.item) - part.at : -end));
+  const ofStart = placed
+    .filter(({ outward, at }) => outward === -1 && at <= first.from + 0.01)
+    .map((part) => moved(part, part.item.part.slug === GRIPS ? long(part.item) - part.at : gap - first.from));
+  const isTail = ({ item }: DrawnPart): boolean => item.part.stretch === 'slide';
+  const tails = [...ofEnd, ...ofStart].filter(isTail);
+  const sliders = Object.values(piece.sections).filter(
+    (section) => piece.project.closure?.includes(section.id) && section.count !== 'fill',
+  );
+  const frame = frameOf(plan, [...ofEnd, ...ofStart]);
+  const [left, right] = [
+    Math.min(-unitsIn(last.item) * last.item.unit, frame.left),
+    Math.max(gap + unitsIn(first.item) * first.item.unit, Math.min(frame.right, gap + 3 * STUB)),
+  ];
+  const what = piece.closure.map(({ label }) => label.toLowerCase()).join(', ') || 'ends together';
+  return (
+    <svg
+      viewBox={`${left - 1} ${-frame.half} ${right - left + 2} ${2 * frame.half}`}
+      className="block max-h-48 w-full"
+      role="img"
+      aria-label={`${piece.project.name}, closed: ${what}, ${formatLength(gap, units)} between the band’s ends`}
+    >
+      {tails.map((part) => (
+        <PartPicture key={`${part.item.id} ${part.outward}`} part={part} side="front" hexOf={hexOf} />
+      ))}
+      <g transform={`translate(${-unitsIn(last.item) * last.item.unit} 0)`}>
+        <Section section={last.item} count={unitsIn(last.item)} side="front" hex={hex} small={false} />
+      </g>
+      <g transform={`translate(${gap} 0)`}>
+        <Section section={first.item} count={unitsIn(first.item)} side="front" hex={hex} small={false} />
+      </g>
+      {sliders.map((section) => (
+        <g key={section.id}>
+          <Section
+            section={section}
+            count={section.count === 'fill' ? 0 : section.count}
+            side="front"
+            hex={hex}
+            small={false}
+          />
+        </g>
+      ))}
+      {[...ofStart, ...ofEnd]
+        .filter((part) => !isTail(part))
+        .map((part) => (
+          <PartPicture key={`${part.item.id} ${part.outward}`} part={part} side="front" hexOf={hexOf} />
+        ))}
+    </svg>
+  );
+}
