@@ -71,8 +71,15 @@ function legsByPart(piece: Piece, band: readonly BandItem[]): Map<string, Leg[]>
         .map((step) => order.indexOf(idIn(step, 'part') ?? ''))
         .find((place) => place >= 0);
       // A leg that begins at a part laid out past its first section goes towards the start of the band.
-      const next = places.find((place) => place >= 0 && place !== first);
-      let outward: 1 | -1 = (begins !== undefined && begins > first) || (next !== undefined && next < first) ? -1 : 1;
+      // The next place of the layout that it goes on to, section or part, says which way it goes.
+      const next = route
+        .slice(places.indexOf(first) + 1)
+        .map((step, i) => Math.max(places[places.indexOf(first) + 1 + i]!, order.indexOf(idIn(step, 'part') ?? '')))
+        .find((place) => place >= 0 && place !== first);
+      let outward: 1 | -1 =
+        (begins !== undefined && begins > first) || (begins === undefined && next !== undefined && next < first)
+          ? -1
+          : 1;
       let at: number | null = null;
       route.forEach((step, i) => {
         const place = places[i]!;

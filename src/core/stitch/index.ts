@@ -19,7 +19,7 @@ import { wrappedWeave } from './wrapped-weave';
 export { bundle } from './bundle';
 export { measureStitch, type StitchMeasure } from './measure-stitch';
 export { OVERHAND, OVERHAND_EXCESS, OVERHAND_HEIGHT } from './overhand';
-export { beadsOf, layered, pictureOf, type Layer, type Line, type Run } from './picture';
+export { beadsOf, layered, linesOf, pictureOf, type Layer, type Line, type Run } from './picture';
 export { lengthOf, sampleOpen, samplePath } from './sample';
 export type { Around, Bead, BeadPlace, Point, Stitch, StitchGeometry, StitchStep, StrandPath } from './strand';
 

@@ -35,6 +35,13 @@ function whole(
   return out;
 }
 
+/** A place so far from one towards another, as seen from a side. */
+function on(p: Point, q: Point, far: number, facing: number): [number, number] {
+  const span = Math.hypot(q[0] - p[0], q[1] - p[1]) || 1;
+  const share = Math.min(1, far / span);
+  return [(p[0] + (q[0] - p[0]) * share) * facing, p[1] + (q[1] - p[1]) * share];
+}
+
 /** A strand to be drawn: its centre line, and how thick it is. */
 export interface Line {
   readonly strand: string;
@@ -60,8 +67,10 @@ export function layered(lines: readonly Line[], side: 'front' | 'back', band = B
       const [p, q] = [points[i - 1]!, points[i]!];
       const at = Math.round(((p[2] + q[2]) * facing) / 2 / band);
       if (at !== depth) {
+        // Runs reach a hair into each other, so that none shows a seam.
+        if (depth !== null) run.push(on(p, q, band * 0.4, facing));
         depth = at;
-        run = [[p[0] * facing, p[1]]];
+        run = i > 1 ? [on(p, points[i - 2]!, band * 0.4, facing), [p[0] * facing, p[1]]] : [[p[0] * facing, p[1]]];
         const strands = layers.get(at) ?? new Map<string, { thick: number; runs: [number, number][][] }>();
         layers.set(at, strands);
         const before = strands.get(strand);
@@ -96,11 +105,25 @@ export function pictureOf(
   samples = 4,
   reached?: Readonly<Record<string, number>>,
 ): Layer[] {
-  const lines = [...geometry.core, ...geometry.working].map((path): Line => {
+  return layered(linesOf(geometry, divisions, samples, reached), side);
+}
+
+/**
+ * The strands of so many divisions, each as far as it has come.
+ *
+ * @example
+ * linesOf(STITCHES['square-knot'].geometry({ strands: 2, width: 2, thickness: 1 }), 2).length // 4
+ */
+export function linesOf(
+  geometry: StitchGeometry,
+  divisions: number,
+  samples = 4,
+  reached?: Readonly<Record<string, number>>,
+): Line[] {
+  return [...geometry.core, ...geometry.working].map((path): Line => {
     const share = geometry.working.includes(path) && reached ? (reached[path.strand] ?? 0) : 1;
     return { strand: path.strand, thick: path.thick ?? 1, points: whole(path, geometry, divisions * share, samples) };
   });
-  return layered(lines, side);
 }
 
 /**

@@ -35,6 +35,15 @@ export function tonesOf(hex: string): { readonly edge: string; readonly body: st
   };
 }
 
+/** The same colour clearly lighter or darker, as hex: a strand that moves among others of its colour. */
+export function apartFrom(hex: string): string {
+  const light = luminance(hex) > 0.25;
+  return `#${channels(hex)
+    .map((channel) => Math.round(light ? channel * 0.42 : channel + (255 - channel) * 0.62))
+    .map((channel) => channel.toString(16).padStart(2, '0'))
+    .join('')}`;
+}
+
 /** A line that shows on a cord of this colour: dark on light cord, light on dark. */
 export const lineOn = (hex: string): string => (luminance(hex) < 0.12 ? '#ffffff90' : '#000000a8');
 

@@ -1,10 +1,13 @@
 import type { PieceRun, PieceSection } from '../../core/project';
+import { linesOf } from '../../core/stitch';
+import { apartFrom } from '../pictures/tint';
 import { Layers } from './layers';
+import { Tape } from './strand';
 
 /** How many divisions a step is shown in: long repeats are taught by their first few. */
 const SHOWN = 4;
 
-/** One step of a stitch, front, with each working strand as far as it has come, over and under as it lies. */
+/** One step of a stitch, front, with each working strand as far as it has come; the one that leads has tape on its end. */
 export function StepPicture({
   section,
   run,
@@ -17,16 +20,29 @@ export function StepPicture({
   hexOf: (strand: string) => string;
 }) {
   const { stitch, around, measure } = run;
+  const { d } = section;
   const geometry = stitch.geometry(around);
   const divisions = measure.divisions;
   const share = Math.min(1, SHOWN / divisions);
-  const { text, reached } = stitch.steps[step]!;
+  const { text, reached, active } = stitch.steps[step]!;
   const shown = Math.max(...Object.values(reached), share * 0.5);
-  const length = Math.min(1, Math.max(share, shown)) * measure.pitch * section.d;
-  const half = (measure.width * section.d) / 2 + 1;
+  const length = Math.min(1, Math.max(share, shown)) * measure.pitch * d;
+  const half = (measure.width * d) / 2 + 1;
+  const lines = linesOf(geometry, divisions, 4, reached);
+  // What moves is never of the colour of the others.
+  const others = new Set(lines.filter(({ strand }) => strand !== active).map(({ strand }) => hexOf(strand)));
+  const own = (strand: string): string =>
+    strand === active && others.has(hexOf(strand)) ? apartFrom(hexOf(strand)) : hexOf(strand);
+  const end = lines.find(({ strand }) => strand === active)?.points.slice(-5) ?? [];
   return (
-    <svg viewBox={`-2 ${-half} ${length + 4} ${2 * half}`} className="block h-24 w-full" role="img" aria-label={text}>
-      <Layers geometry={geometry} divisions={divisions} side="front" d={section.d} hexOf={hexOf} reached={reached} />
+    <svg
+      viewBox={`${-2 - d} ${-half} ${length + 4 + 2 * d} ${2 * half}`}
+      className="block h-24 w-full"
+      role="img"
+      aria-label={text}
+    >
+      <Layers geometry={geometry} divisions={divisions} side="front" d={d} hexOf={own} reached={reached} />
+      {end.length > 1 && <Tape points={end.map(([x, y]) => [x * d, y * d])} width={0.8 * d} />}
     </svg>
   );
 }

@@ -16,7 +16,8 @@ function half([x, from, z]: Point, side: number, reach: number, wide: number, cl
     [(x + across(0.55)) / 2, y + reach * 0.12, z * 0.6],
     [across(0.75), y + reach * 0.3, z * 0.2],
     [across(1), y + reach * 0.58, 0],
-    [across(0.72), y + reach * 0.87, 0],
+    [across(0.76), y + reach * 0.86, 0],
+    [across(0.4), y + reach * 0.975, 0],
     [middle, y + reach, 0],
   ];
 }
