@@ -16,7 +16,8 @@ function guarded(response: Response): Response {
   // While it is developed, what Astro writes into a page is not listed.
   if (!import.meta.env.DEV && !own?.includes(POLICY))
     response.headers.set('content-security-policy', own ? `${own.replace(/;\s*$/, '')}; ${POLICY}` : POLICY);
-  response.headers.set('cache-control', 'no-store');
+  // Drawings have nobody on them, and say themselves how long they hold.
+  if (response.headers.get('content-type') !== 'image/svg+xml') response.headers.set('cache-control', 'no-store');
   return response;
 }
 

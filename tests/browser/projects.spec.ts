@@ -13,10 +13,13 @@ test('the gallery shows every project, drawn, and a page for each', async ({ pag
 
 test('every drawing fills its frame and does not stand out of it', async ({ page }) => {
   await open(page, '/projects');
-  const drawings = await page.getByRole('img', { name: /, front, / }).evaluateAll((all) =>
-    all.map((svg) => {
-      const { x, y, width, height } = (svg as unknown as SVGSVGElement).viewBox.baseVal;
-      const box = (svg as unknown as SVGSVGElement).getBBox();
+  const drawings = await page.getByRole('img', { name: /, front, / }).evaluateAll(async (all) => {
+    const files = await Promise.all(all.map(async (img) => (await fetch((img as HTMLImageElement).src)).text()));
+    return files.map((file) => {
+      document.body.insertAdjacentHTML('beforeend', file.replace(/<style>.*?<\/style>/s, ''));
+      const svg = document.body.lastElementChild as SVGSVGElement;
+      const { x, y, width, height } = svg.viewBox.baseVal;
+      const box = svg.getBBox();
       return {
         name: svg.getAttribute('aria-label')!,
         x,
@@ -25,8 +28,8 @@ test('every drawing fills its frame and does not stand out of it', async ({ page
         height,
         box: { x: box.x, y: box.y, w: box.width, h: box.height },
       };
-    }),
-  );
+    });
+  });
   expect(drawings).toHaveLength(20);
   for (const { name, x, y, width, height, box } of drawings) {
     // The strokes of a strand end a hair past its middle line.
@@ -51,7 +54,9 @@ test('a copy is composed, saved, used in a session, and revised without changing
   const cutNow = async () => parseFloat(await preview.locator('td.num').first().innerText());
   const before = await cutNow();
   await page.getByLabel('Stitch', { exact: true }).selectOption('half-knot-spiral');
-  await expect(preview.getByRole('img', { name: /front/ })).toBeVisible();
+  await expect(
+    page.getByRole('region', { name: 'The piece', exact: true }).getByRole('img', { name: /front/ }),
+  ).toBeVisible();
   await expect.poll(cutNow).not.toBe(before);
   // A step that names nothing is said at once, with where it is.
   await page.getByRole('button', { name: 'Take far out' }).click();

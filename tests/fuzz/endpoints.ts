@@ -66,6 +66,7 @@ export const ENDPOINTS: readonly (readonly [Method, path: string, body?: TSchema
   ['PUT', '/api/words', checks.checkWords.schema],
   ['GET', '/sessions/:id/:file'],
   ['GET', '/projects/:slug'],
+  ['GET', '/strips/:slug/:file'],
   ['GET', '/composer/:slug?edit=:text'],
   ['GET', '/:text'],
 ];

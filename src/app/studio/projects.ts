@@ -1,6 +1,5 @@
-import { openSettings } from './settings';
 import { exampleSeat, planSeat, tryProject, type Seat, type SeatPlan } from '../../core/seat';
-import { BLANK_PROJECT, checkProject, type Catalogue, type Project } from '../../core/project';
+import { BLANK_PROJECT, checkProject, type Catalogue, type Piece, type Project } from '../../core/project';
 import type { Settings } from '../../core/studio';
 import { notFound, Problem, stale } from '../../core/problem';
 import { insertDocuments, latestDocuments } from '../../data/documents';
@@ -18,18 +17,8 @@ export interface ProjectCard {
   readonly plan: SeatPlan;
 }
 
-/** The studio's catalogue and settings, as its screens use them. */
-export async function openCatalogue(): Promise<{ settings: Settings; catalogue: Catalogue }> {
-  const view = await openSettings();
-  return {
-    settings: view.settings,
-    catalogue: {
-      projects: Object.fromEntries(view.projects.map((doc) => [doc.slug, doc])),
-      cords: Object.fromEntries(view.cords.map((doc) => [doc.slug, doc])),
-      hardware: Object.fromEntries(view.hardware.map((doc) => [doc.slug, doc])),
-    },
-  };
-}
+/** The studio's catalogue and settings, as its screens use them, with the mark of all that follows from them. */
+const openCatalogue = (): Promise<Studio> => inTransaction(readStudio);
 
 /** Every project, easiest first. */
 export async function projectGallery(): Promise<{ settings: Settings; cards: ProjectCard[] }> {
@@ -57,10 +46,38 @@ export interface ProjectPage {
     readonly total_mm: number | null;
     readonly width: number | null;
   }[];
-  /** The colours the other way round, where there are two. */
-  readonly turned: SeatPlan | null;
+  /** Whether it has colours that can be turned round. */
+  readonly isTwo: boolean;
   /** Whether the studio changed it, and this is how it ships; or how it is, where it ships otherwise. */
   readonly beside: 'own' | 'shipped' | null;
+}
+
+/** The colours the other way round, for each role of a piece of two; null for one. */
+function turnedColours(project: Project, piece: Piece): Seat['cords'] | null {
+  if (piece.choices.colours <= 1) return null;
+  const first = piece.cords.find(({ use }) => use.role !== 'thread') ?? piece.cords[0]!;
+  const two = first.cord.colours.slice(0, piece.choices.colours).map((colour) => colour.slug);
+  const used = project.cords.filter(({ role }) => role !== 'thread');
+  return Object.fromEntries(used.map((use) => [use.role, { cord: use.default, colours: [...two].reverse() }]));
+}
+
+/** A project as it is drawn: as it is or as it ships, its colours as they are or turned round; with the mark of what that follows from. */
+export async function drawnProject(
+  slug: string,
+  asShipped: boolean,
+  isTurned: boolean,
+): Promise<{ plan: SeatPlan; mark: string }> {
+  const { settings, catalogue: own, mark } = await openCatalogue();
+  if (!Object.hasOwn(own.projects, slug)) throw notFound('project');
+  const shipped = asShipped ? shippedBeside('projects', own.projects) : {};
+  const catalogue = { ...own, projects: { ...own.projects, ...shipped } };
+  const project = catalogue.projects[slug]!;
+  const show = (changes: Partial<Seat>): SeatPlan =>
+    planSeat(exampleSeat(project, changes, settings.school), catalogue, settings.figures);
+  const plan = show({});
+  const cords = isTurned && plan.piece ? turnedColours(project, plan.piece) : null;
+  if (isTurned && !cords) throw notFound('drawing');
+  return { plan: cords ? show({ cords }) : plan, mark };
 }
 
 /** A project's page; `asShipped` as it ships, where the studio changed it. */
@@ -87,19 +104,6 @@ export async function projectPage(slug: string, asShipped = false): Promise<Proj
   });
   if (!plan.piece)
     throw new Problem(422, 'project', `${project.name} cannot be planned as it is: mend it in the composer.`);
-  const first = plan.piece.cords.find(({ use }) => use.role !== 'thread') ?? plan.piece.cords[0]!;
-  const two = first.cord.colours.slice(0, plan.piece.choices.colours).map((colour) => colour.slug);
-  const turned =
-    plan.piece.choices.colours > 1
-      ? show({
-          cords: Object.fromEntries(
-            roles.map((role) => [
-              role,
-              { cord: project.cords.find((c) => c.role === role)!.default, colours: [...two].reverse() },
-            ]),
-          ),
-        })
-      : null;
   return {
     project,
     settings,
@@ -110,7 +114,7 @@ export async function projectPage(slug: string, asShipped = false): Promise<Proj
       plan: show(project.sizing.by === 'wrist' ? { size: { wrist } } : {}),
     })),
     cords,
-    turned,
+    isTwo: turnedColours(project, plan.piece) !== null,
     beside: changed ? (asShipped ? 'shipped' : 'own') : null,
   };
 }

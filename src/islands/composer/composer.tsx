@@ -17,7 +17,9 @@ import { Pick } from './fields';
 import { HardwareList } from './hardware-list';
 import { OptionFields } from './option-fields';
 import { PartFields } from './band/part-fields';
+import { PieceOnTop } from './piece-on-top';
 import { Preview } from './preview';
+import type { Trial } from './trial';
 import { SectionFields } from './band/section-fields';
 import { useComposer } from './use-composer';
 
@@ -52,6 +54,8 @@ export function Composer({
     return () => window.removeEventListener('beforeunload', ask);
   }, [model.changed]);
 
+  const [trial, setTrial] = useState<Trial>({ wrist: 170, skill: 'steady' });
+
   const off = project.parts.map((p, i) => ({ ...p, i })).filter(({ id }) => !project.layout.includes(id));
   const offSections = project.sections.map((s, i) => ({ ...s, i })).filter(({ id }) => !project.layout.includes(id));
   const fieldsOf = (id: string) => {
@@ -62,6 +66,16 @@ export function Composer({
   return (
     <main className="px-6 py-4">
       <ComposerHead model={model} keeping={keeping} />
+      <Guard what="The piece as it stands" of={project}>
+        <PieceOnTop
+          project={project}
+          catalogue={catalogue}
+          settings={settings}
+          units={units}
+          trial={trial}
+          onTry={setTrial}
+        />
+      </Guard>
       <div className="grid grid-cols-[minmax(0,1fr)_27rem]">
         <div className="py-3">
           <AboutFields model={model} />
@@ -118,8 +132,8 @@ export function Composer({
           <h2 className="mt-4 text-lg">Cords: which strand works where</h2>
           <CordList model={model} catalogue={catalogue} />
         </div>
-        <Guard what="The piece as it stands" of={project}>
-          <Preview project={project} catalogue={catalogue} settings={settings} units={units} />
+        <Guard what="What it comes to" of={project}>
+          <Preview project={project} catalogue={catalogue} settings={settings} units={units} trial={trial} />
         </Guard>
       </div>
     </main>

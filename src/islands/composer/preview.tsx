@@ -1,80 +1,31 @@
-import { useDeferredValue, useMemo, useState } from 'react';
-import { formatLength, WRIST, type Units } from '../../core/measure';
-import { lookUp, checkProject, type Catalogue, type Project } from '../../core/project';
-import { exampleSeat, planSeat, type SeatPlan } from '../../core/seat';
-import { SKILLS, type Settings, type Skill } from '../../core/studio';
+import { formatLength, type Units } from '../../core/measure';
+import { lookUp, type Catalogue, type Project } from '../../core/project';
+import type { Settings } from '../../core/studio';
 import { countOf } from '../../core/fit';
-import { LengthField } from '../../ui/fields/length-field';
 import { Messages } from '../../ui/messages';
-import { Strip } from '../../ui/strip';
-import { Pick } from './fields';
 import { Heads, num } from '../../ui/heads';
+import { usePlan, type Trial } from './trial';
 
-/** The piece planned as it stands, or why it cannot be. */
-function planOf(
-  project: Project,
-  catalogue: Catalogue,
-  settings: Settings,
-  wrist: number,
-  skill: Skill,
-): SeatPlan | string {
-  const fault = checkProject(project, catalogue);
-  if (fault) return `${fault.error} (${fault.at})`;
-  const own = { ...catalogue, projects: { ...catalogue.projects, [project.slug]: project } };
-  return planSeat(
-    exampleSeat(project, { skill, ...(project.sizing.by === 'wrist' && { size: { wrist } }) }, settings.school),
-    own,
-    settings.figures,
-  );
-}
-
-/** Strip, fit, cuts, bag, minutes and messages of the piece, following as it is composed. */
+/** Fit, cuts, bag, minutes and messages of the piece, following as it is composed. */
 export function Preview({
   project,
   catalogue,
   settings,
   units,
+  trial,
 }: {
   project: Project;
   catalogue: Catalogue;
   settings: Settings;
   units: Units;
+  trial: Trial;
 }) {
-  const [wrist, setWrist] = useState(170);
-  const [skill, setSkill] = useState<Skill>('steady');
-  const shown = useDeferredValue(project);
-  const plan = useMemo(
-    () => planOf(shown, catalogue, settings, wrist, skill),
-    [shown, catalogue, settings, wrist, skill],
-  );
+  const plan = usePlan(project, catalogue, settings, trial);
   return (
-    <section aria-label="As it comes out" className="sticky top-0 max-h-screen overflow-y-auto py-3 pl-6">
-      <div className="flex items-center gap-3">
-        <span className="inline-flex items-center gap-1 text-sm">
-          <span className="quiet">Wrist</span>
-          <span className="w-24">
-            <LengthField
-              label="Wrist to try"
-              value={wrist}
-              units={units}
-              girth={WRIST}
-              onChange={(mm) => mm !== null && setWrist(mm)}
-            />
-          </span>
-        </span>
-        <Pick label="Skill" value={skill} options={SKILLS.map((s) => [s, s] as const)} onChange={setSkill} />
-      </div>
+    <section aria-label="As it comes out" className="py-3 pl-6">
       <div aria-live="polite">
-        {typeof plan === 'string' ? (
-          <p className="mt-3 border border-error p-3 text-error">
-            <strong>It cannot be made like this:</strong> {plan}
-          </p>
-        ) : (
+        {typeof plan !== 'string' && (
           <>
-            <p className="quiet mt-2 text-sm">Front</p>
-            <Strip plan={plan} side="front" units={units} />
-            <p className="quiet text-sm">Back</p>
-            <Strip plan={plan} side="back" units={units} />
             {plan.messages.length > 0 && (
               <div className="mt-2">
                 <Messages messages={plan.messages} />

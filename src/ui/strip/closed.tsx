@@ -25,6 +25,13 @@ const moved = (part: DrawnPart, by: number): DrawnPart => ({
 /** Parts that grip the strand of the other end stand past it. */
 const GRIPS = 'sliding-knot';
 
+/** What the picture of a closed piece shows, in words. */
+export function closedWords(plan: SeatPlan, units: Units): string {
+  const { piece } = plan;
+  const what = piece?.closure.map(({ label }) => label.toLowerCase()).join(', ') || 'ends together';
+  return `${piece?.project.name}, closed: ${what}, ${formatLength(closedGap(plan), units)} between the band’s ends`;
+}
+
 /** How the piece fastens: both ends of the band as they meet when it is worn, seen from that side, to scale. */
 export function Closed({ plan, units }: { plan: SeatPlan; units: Units }) {
   const { piece, fit } = plan;
@@ -54,13 +61,12 @@ export function Closed({ plan, units }: { plan: SeatPlan; units: Units }) {
     Math.min(-unitsIn(last.item) * last.item.unit, frame.left),
     Math.max(gap + unitsIn(first.item) * first.item.unit, Math.min(frame.right, gap + 3 * STUB)),
   ];
-  const what = piece.closure.map(({ label }) => label.toLowerCase()).join(', ') || 'ends together';
   return (
     <svg
       viewBox={`${left - 1} ${-frame.half} ${right - left + 2} ${2 * frame.half}`}
       className="block max-h-48 w-full"
       role="img"
-      aria-label={`${piece.project.name}, closed: ${what}, ${formatLength(gap, units)} between the band’s ends`}
+      aria-label={closedWords(plan, units)}
     >
       {tails.map((part) => (
         <PartPicture key={`${part.item.id} ${part.outward}`} part={part} side="front" hexOf={hexOf} />

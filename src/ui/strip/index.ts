@@ -1,4 +1,3 @@
-export { Strip } from './strip';
-export { StepPicture } from './step-picture';
-export { Closed } from './closed';
-export { PartStep } from './part-step';
+export { Strip, stripWords } from './strip';
+export { Closed, closedWords } from './closed';
+export { partWords } from './part-step';

@@ -1,5 +1,5 @@
 import { type PiecePart } from '../../core/project';
-import { drawnParts, type DrawnPart, type DrawnStrand, type SeatPlan } from '../../core/seat';
+import { drawnParts, type DrawnStrand, type SeatPlan } from '../../core/seat';
 import { apartFrom } from '../pictures/tint';
 import { hexes } from './hexes';
 import { PartPicture } from './part-picture';
@@ -14,7 +14,7 @@ const upTo = (strand: DrawnStrand, share: number): DrawnStrand => ({
 });
 
 /** A part as it is tied: begun, and done; the leg that ties has tape on its end, and is never of the colour of the others. */
-export function PartStep({ item, plan }: { item: PiecePart; plan: SeatPlan }) {
+export function PartStep({ item, plan, frame }: { item: PiecePart; plan: SeatPlan; frame: number }) {
   const part = drawnParts(plan).find((own) => own.item.id === item.id);
   if (!part || !plan.piece || part.strands.length === 0) return null;
   const hex = hexes(plan.piece);
@@ -32,24 +32,15 @@ export function PartStep({ item, plan }: { item: PiecePart; plan: SeatPlan }) {
   const [left, right] = [Math.min(...ends, out) - 1.5 * d, Math.max(...ends, out) + 1.5 * d];
   // One strand alone is drawn as a leg's worth at least, so that it can be seen what it is.
   const shares = tie!.points.length > 12 ? SHARES : [1];
+  const strand = upTo(own, shares[Math.min(frame, shares.length - 1)]!);
+  const isDone = frame >= shares.length - 1;
   return (
-    <span className="flex gap-3">
-      {shares.map((share, i) => {
-        const strand = upTo(own, share);
-        const shown: DrawnPart = { ...part, strands: [strand, ...rest] };
-        return (
-          <svg
-            key={share}
-            viewBox={`${left} ${-half} ${right - left} ${2 * half}`}
-            className="block h-20 w-auto max-w-[48%]"
-            role="img"
-            aria-label={`${item.part.name}, ${i === shares.length - 1 ? 'done' : 'begun'}`}
-          >
-            <PartPicture part={shown} side="front" hexOf={hexOf} />
-            <Tape points={strand.points.slice(-3).map(([x, y]) => [x, y])} width={0.8 * strand.d} />
-          </svg>
-        );
-      })}
-    </span>
+    <svg viewBox={`${left} ${-half} ${right - left} ${2 * half}`} role="img" aria-label={partWords(item, isDone)}>
+      <PartPicture part={{ ...part, strands: [strand, ...rest] }} side="front" hexOf={hexOf} />
+      <Tape line={strand.points.map(([x, y]) => [x, y])} width={0.8 * strand.d} />
+    </svg>
   );
 }
+
+/** What the picture of a part shows. */
+export const partWords = ({ part }: PiecePart, isDone: boolean): string => `${part.name}, ${isDone ? 'done' : 'begun'}`;

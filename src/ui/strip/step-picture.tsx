@@ -42,7 +42,7 @@ export function StepPicture({
       aria-label={text}
     >
       <Layers geometry={geometry} divisions={divisions} side="front" d={d} hexOf={own} reached={reached} />
-      {end.length > 1 && <Tape points={end.map(([x, y]) => [x * d, y * d])} width={0.8 * d} />}
+      {end.length > 1 && <Tape line={end.map(([x, y]) => [x * d, y * d])} width={0.8 * d} />}
     </svg>
   );
 }

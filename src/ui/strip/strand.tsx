@@ -22,9 +22,13 @@ export function Strand({
   );
 }
 
-/** The end that leads, wrapped with tape as makers mark it. */
-export function Tape({ points, width }: { points: readonly (readonly [x: number, y: number])[]; width: number }) {
-  const path = points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${round(y)} ${round(x)}`).join('');
+/** The end that leads, wrapped with tape as makers mark it: over the last of its line. */
+export function Tape({ line, width }: { line: readonly (readonly [x: number, y: number])[]; width: number }) {
+  const [end, before] = [line.at(-1), line.at(-2)];
+  if (!end || !before) return null;
+  const span = Math.hypot(end[0] - before[0], end[1] - before[1]) || 1;
+  const [dx, dy] = [((end[0] - before[0]) / span) * width, ((end[1] - before[1]) / span) * width];
+  const path = `M${round(end[1] - dy * 0.9)} ${round(end[0] - dx * 0.9)}L${round(end[1] + dy * 0.1)} ${round(end[0] + dx * 0.1)}`;
   return (
     <g fill="none">
       <path d={path} stroke="#1d1a16" strokeWidth={round(width * 1.3)} />

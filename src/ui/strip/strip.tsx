@@ -8,6 +8,14 @@ import { PartPicture } from './part-picture';
 import { Ruler } from './ruler';
 import { Section } from './section';
 
+/** What a strip shows, in words; of a piece that cannot be drawn, that. */
+export function stripWords({ piece, fit }: SeatPlan, side: 'front' | 'back', units: Units): string {
+  if (!piece || !fit) return 'This piece cannot be drawn.';
+  const what =
+    fit.half_knots === undefined ? `${Number(fit.repeats.toFixed(1))} repeats` : `${fit.half_knots} half knots`;
+  return `${piece.project.name}, ${side}, ${formatLength(fit.knotted_mm, units)} of band, ${what}`;
+}
+
 /** The band itself, drawn from the strand paths that are measured, to scale over a ruler; coarser where it is small. */
 export function Strip({
   plan,
@@ -48,14 +56,12 @@ export function Strip({
   const { left, right, half, length } = drawn.frame;
   const size = Math.max(3.4, (right - left) / 76);
   const bottom = half + (ruler ? size * 2.6 : 1.5);
-  const what =
-    fit.half_knots === undefined ? `${Number(fit.repeats.toFixed(1))} repeats` : `${fit.half_knots} half knots`;
   return (
     <svg
       viewBox={`${left} ${-half} ${right - left} ${half + bottom}`}
       className="block w-full"
       role="img"
-      aria-label={`${piece.project.name}, ${side}, ${formatLength(fit.knotted_mm, units)} of band, ${what}`}
+      aria-label={stripWords(plan, side, units)}
     >
       {drawn.sections}
       {drawn.parts}

@@ -6,6 +6,7 @@ import {
   composerStart,
   openProject,
   projectGallery,
+  drawnProject,
   projectPage,
   saveProject,
 } from '../../../src/app/studio/projects';
@@ -124,17 +125,17 @@ describe('projects', () => {
   });
 
   it('show sizes from a child’s to a large wrist, longer for longer, and why a cord would not do', async () => {
-    const { sizes, cords, turned } = await projectPage('double-spiral');
+    const { sizes, cords, isTwo } = await projectPage('double-spiral');
+    const { plan: turned } = await drawnProject('double-spiral', false, true);
+    expect(isTwo).toBe(true);
     const cuts = sizes.map(({ plan }) => plan.cut!.total_mm);
     expect(sizes.map(({ wrist }) => wrist)).toEqual([130, 150, 170, 190, 210]);
     expect(cuts).toEqual([...cuts].sort((a, b) => a - b));
     expect(new Set(cuts).size).toBe(cuts.length);
     // Turned round, the same band has its colours the other way about, and needs no more of either.
     const shown = (await projectPage('double-spiral')).plan;
-    expect(turned!.cut!.total_mm).toBe(shown.cut!.total_mm);
-    expect(turned!.piece!.cords.map(({ colour }) => colour)).not.toEqual(
-      shown.piece!.cords.map(({ colour }) => colour),
-    );
+    expect(turned.cut!.total_mm).toBe(shown.cut!.total_mm);
+    expect(turned.piece!.cords.map(({ colour }) => colour)).not.toEqual(shown.piece!.cords.map(({ colour }) => colour));
     for (const cord of cords) expect(cord.clash === null || cord.clash.length > 20).toBe(true);
     // A fob has one size of its own.
     expect((await projectPage('fob-ring')).sizes).toHaveLength(1);

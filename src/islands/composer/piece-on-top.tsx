@@ -1,0 +1,63 @@
+import { WRIST, type Units } from '../../core/measure';
+import type { Catalogue, Project } from '../../core/project';
+import { SKILLS, type Settings } from '../../core/studio';
+import { LengthField } from '../../ui/fields/length-field';
+import { Closed, Strip } from '../../ui/strip';
+import { Pick } from './fields';
+import { usePlan, type Trial } from './trial';
+
+/** The piece as wide as the page, front and back, over what it is made of; and who it is tried on. */
+export function PieceOnTop({
+  project,
+  catalogue,
+  settings,
+  units,
+  trial,
+  onTry,
+}: {
+  project: Project;
+  catalogue: Catalogue;
+  settings: Settings;
+  units: Units;
+  trial: Trial;
+  onTry: (trial: Trial) => void;
+}) {
+  const plan = usePlan(project, catalogue, settings, trial);
+  return (
+    <section aria-label="The piece" className="sticky top-0 z-10 border-b hair bg-base-100 pt-1 pb-2">
+      <div className="flex items-center gap-3">
+        <span className="inline-flex items-center gap-1 text-sm">
+          <span className="quiet">Wrist</span>
+          <span className="w-24">
+            <LengthField
+              label="Wrist to try"
+              value={trial.wrist}
+              units={units}
+              girth={WRIST}
+              onChange={(wrist) => wrist !== null && onTry({ ...trial, wrist })}
+            />
+          </span>
+        </span>
+        <Pick
+          label="Skill"
+          value={trial.skill}
+          options={SKILLS.map((s) => [s, s] as const)}
+          onChange={(skill) => onTry({ ...trial, skill })}
+        />
+      </div>
+      {typeof plan === 'string' ? (
+        <p className="mt-2 text-error">
+          <strong>It cannot be made like this:</strong> {plan}
+        </p>
+      ) : (
+        <div className="mt-1 grid grid-cols-[minmax(0,1fr)_16rem] items-center gap-4">
+          <div>
+            <Strip plan={plan} side="front" units={units} />
+            <Strip plan={plan} side="back" units={units} ruler={false} />
+          </div>
+          {project.kind === 'bracelet' && <Closed plan={plan} units={units} />}
+        </div>
+      )}
+    </section>
+  );
+}

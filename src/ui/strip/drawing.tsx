@@ -1,0 +1,52 @@
+import type { ReactElement } from 'react';
+import { renderToStaticMarkup } from 'react-dom/server';
+import type { Units } from '../../core/measure';
+import type { SeatPlan } from '../../core/seat';
+import { Closed } from './closed';
+import { hexes } from './hexes';
+import { PartStep } from './part-step';
+import { StepPicture } from './step-picture';
+import { Strip } from './strip';
+
+/** How a drawing looks that stands on its own: as the two themes have it, by what the page says that it is, light or dark. */
+const STYLE = `<style>
+.hard{fill:#efe8d8;stroke:#2a251f}.bead{fill:#f8f3e8;stroke:#2a251f;stroke-width:.35}.wire{stroke:#d6cab2}
+.hole,.fill-base-content{fill:#2a251f}.wire-edge,.stroke-base-content{stroke:#2a251f}text{font-family:monospace}
+@media (prefers-color-scheme:dark){.hard{fill:#2d241c;stroke:#ede4d2}.bead{fill:#221b14;stroke:#ede4d2}.wire{stroke:#4a3c2e}.hole,.fill-base-content{fill:#ede4d2}.wire-edge,.stroke-base-content{stroke:#ede4d2}}
+</style>`;
+
+const asFile = (drawing: ReactElement): string =>
+  renderToStaticMarkup(drawing).replace(
+    /^<svg([^>]*)>/,
+    (_, said: string) => `<svg xmlns="http://www.w3.org/2000/svg"${said.replace(/ class="[^"]*"/, '')}>${STYLE}`,
+  );
+
+/**
+ * A drawing of a piece as an SVG file, by its name: `front`, `back`, over a ruler or small; `closed`; `step-2-square-knot`, a step of a
+ * stitch; `part-1-loop`, a part begun or done. Null where the piece has no such drawing.
+ */
+export function drawingOf(plan: SeatPlan, name: string, units: Units): string | null {
+  const { piece } = plan;
+  if (!piece || !plan.fit) return null;
+  const [, kind, side] = /^(ruled-|small-)?(front|back)$/.exec(name) ?? [];
+  if (side === 'front' || side === 'back')
+    return asFile(<Strip plan={plan} side={side} units={units} ruler={kind === 'ruled-'} small={kind === 'small-'} />);
+  if (name === 'closed') return asFile(<Closed plan={plan} units={units} />);
+  const [, what, number = '', of = ''] = /^(step|part)-(\d)-([a-z0-9-]+)$/.exec(name) ?? [];
+  if (what === 'part') {
+    const item = Object.hasOwn(piece.parts, of) ? piece.parts[of] : undefined;
+    return item ? asFile(<PartStep item={item} plan={plan} frame={Number(number)} />) : null;
+  }
+  const section = Object.values(piece.sections).find(({ runs }) => runs.some(({ stitch }) => stitch.slug === of));
+  const run = section?.runs.find(({ stitch }) => stitch.slug === of);
+  if (what !== 'step' || !section || !run?.stitch.steps[Number(number)]) return null;
+  const hex = hexes(piece);
+  return asFile(
+    <StepPicture
+      section={section}
+      run={run}
+      step={Number(number)}
+      hexOf={(strand) => hex[section.colours[strand] ?? ''] ?? '#888888'}
+    />,
+  );
+}
