@@ -44,7 +44,12 @@ export const turnWays = (context: PartContext): Way[] =>
     points: halfTurn(x, (barOf(context).bar_mm + context.d) / 2),
   }));
 
-/** How far out of the band's edge the middle of a bar lies that a cord is looped on at, mm. */
+/**
+ * How far out of the band's edge the middle of a bar lies that a cord is looped on at, mm.
+ *
+ * @example
+ * loopedBarAt(3, 2).toFixed(1) // '4.4'
+ */
 export const loopedBarAt = (bar_mm: number, d: number): number => (bar_mm + d) / 2 + 0.95 * d;
 
 /** One leg of a cord looped on at a bar: up behind the bight, over the bar from its front, down behind it outside, to the bight in front. */

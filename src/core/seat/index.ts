@@ -15,7 +15,6 @@ export { compareSchools, groupOf } from './schools';
 export type { PlannedSeat, SeatWithPlan } from './planned-seat';
 export { beadOf, type BeadState } from './bead';
 export { bandOf, type BandItem } from './band';
-export { closedGap, drawnParts, type DrawnPart, type DrawnStrand } from './drawn-parts';
 export { coloursOf } from './colours';
 export { cutList, type CutGroup, type CutLine } from './cut-list';
 export { cutKey, cutsNow, kitKeys, type CutDone } from './cuts-now';

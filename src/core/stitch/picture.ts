@@ -35,13 +35,6 @@ function whole(
   return out;
 }
 
-/** A place so far from one towards another, as seen from a side. */
-function on(p: Point, q: Point, far: number, facing: number): [number, number] {
-  const span = Math.hypot(q[0] - p[0], q[1] - p[1]) || 1;
-  const share = Math.min(1, far / span);
-  return [(p[0] + (q[0] - p[0]) * share) * facing, p[1] + (q[1] - p[1]) * share];
-}
-
 /** A strand to be drawn: its centre line, and how thick it is. */
 export interface Line {
   readonly strand: string;
@@ -67,10 +60,8 @@ export function layered(lines: readonly Line[], side: 'front' | 'back', band = B
       const [p, q] = [points[i - 1]!, points[i]!];
       const at = Math.round(((p[2] + q[2]) * facing) / 2 / band);
       if (at !== depth) {
-        // Runs reach a hair into each other, so that none shows a seam.
-        if (depth !== null) run.push(on(p, q, band * 0.4, facing));
         depth = at;
-        run = i > 1 ? [on(p, points[i - 2]!, band * 0.4, facing), [p[0] * facing, p[1]]] : [[p[0] * facing, p[1]]];
+        run = [[p[0] * facing, p[1]]];
         const strands = layers.get(at) ?? new Map<string, { thick: number; runs: [number, number][][] }>();
         layers.set(at, strands);
         const before = strands.get(strand);

@@ -1,6 +1,7 @@
 import { formatLength, type Units } from '../../core/measure';
 import { isSection, type PiecePart, type PieceSection } from '../../core/project';
-import { bandOf, closedGap, drawnParts, type DrawnPart, type SeatPlan } from '../../core/seat';
+import { closedGap, drawnParts, type DrawnPart } from '../../core/drawing';
+import { bandOf, type SeatPlan } from '../../core/seat';
 import type { Point } from '../../core/stitch';
 import { frameOf } from './frame';
 import { hexes } from './hexes';

@@ -1,5 +1,6 @@
 import { isSection } from '../../core/project';
-import { bandOf, type DrawnPart, type SeatPlan } from '../../core/seat';
+import { type DrawnPart } from '../../core/drawing';
+import { bandOf, type SeatPlan } from '../../core/seat';
 
 /** How far what a part is tied to stands out past it, and to each side, mm. */
 function solidOf({ item, at, outward }: DrawnPart): { reach: number; across: number } {
@@ -25,10 +26,12 @@ export function frameOf(plan: SeatPlan, parts: readonly DrawnPart[]) {
   const across = strands.flatMap(({ points, d }) => points.map(([x]) => Math.abs(x) + d / 2));
   const solids = parts.map(solidOf);
   const ends = [0, last ? last.from + last.length : 0, ...along, ...solids.map(({ reach }) => reach)];
+  const right = Math.max(...ends) + 2;
   return {
-    length,
+    // What closes past the frame is not measured by its ruler.
+    length: Math.min(length, right - 2),
     left: Math.min(...ends) - 2,
-    right: Math.max(...ends) + 2,
+    right,
     half: Math.max((plan.piece?.width ?? 0) / 2, ...across, ...solids.map((solid) => solid.across)) + 1.5,
   };
 }

@@ -4,12 +4,24 @@ import { Strand } from './strand';
 /** A twentieth of a millimetre is finer than any screen shows. */
 const round = (mm: number): number => Math.round(mm * 20) / 20;
 
-/** A layer as one path, in mm: across the band is up and down the page, along it is left to right. */
-export function pathOf(layer: Layer, d: number): string {
-  return layer.runs
-    .map((run) => run.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${round(y * d)} ${round(x * d)}`).join(''))
-    .join('');
+/** A place a little way past the first of two, in the line of both. */
+function past([x, y]: readonly [number, number], [bx, by]: readonly [number, number], far: number): [number, number] {
+  const span = Math.hypot(x - bx, y - by) || 1;
+  return [x + ((x - bx) / span) * far, y + ((y - by) / span) * far];
 }
+
+/**
+ * A layer as one path, in mm: across the band is up and down the page, along it is left to right. Runs reach a hair into each other, so
+ * that none shows a seam.
+ */
+export const pathOf = (layer: Layer, d: number): string =>
+  layer.runs
+    .map((run) => {
+      const far = layer.thick * 0.12;
+      const line = [past(run[0]!, run[1]!, far), ...run.slice(1, -1), past(run.at(-1)!, run.at(-2)!, far)];
+      return line.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${round(y * d)} ${round(x * d)}`).join('');
+    })
+    .join('');
 
 /** A stitch as it is seen: its strands in the order of their depth, and its beads among them. */
 export function Layers({

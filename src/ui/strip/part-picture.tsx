@@ -1,4 +1,4 @@
-import type { DrawnPart, DrawnStrand } from '../../core/seat';
+import type { DrawnPart, DrawnStrand } from '../../core/drawing';
 import { layered, type Layer, type Point } from '../../core/stitch';
 import { pathOf } from './layers';
 import { Solid } from './solid';

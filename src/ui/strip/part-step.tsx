@@ -1,5 +1,6 @@
 import { type PiecePart } from '../../core/project';
-import { drawnParts, type DrawnStrand, type SeatPlan } from '../../core/seat';
+import { drawnParts, type DrawnStrand } from '../../core/drawing';
+import { type SeatPlan } from '../../core/seat';
 import { apartFrom } from '../pictures/tint';
 import { hexes } from './hexes';
 import { PartPicture } from './part-picture';

@@ -1,5 +1,5 @@
 import { loopedBarAt } from '../../core/part';
-import type { DrawnPart } from '../../core/seat';
+import type { DrawnPart } from '../../core/drawing';
 
 const HARD = { className: 'hard', strokeWidth: 0.4 };
 

@@ -1,7 +1,8 @@
 import { useMemo } from 'react';
 import { formatLength, type Units } from '../../core/measure';
 import { isSection } from '../../core/project';
-import { bandOf, drawnParts, type SeatPlan } from '../../core/seat';
+import { drawnParts } from '../../core/drawing';
+import { bandOf, type SeatPlan } from '../../core/seat';
 import { frameOf } from './frame';
 import { hexes } from './hexes';
 import { PartPicture } from './part-picture';

@@ -1,6 +1,7 @@
 import { SHIPPED } from '../../../catalogue';
 import * as cord from '../../../src/core/cord';
 import * as cut from '../../../src/core/cut';
+import * as drawing from '../../../src/core/drawing';
 import * as exchange from '../../../src/core/exchange';
 import * as fit from '../../../src/core/fit';
 import * as kit from '../../../src/core/kit';
@@ -25,6 +26,7 @@ import { exampleView, idOf } from './view';
 export const FACES: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
   cord,
   cut,
+  drawing,
   exchange,
   fit,
   kit,

@@ -2,8 +2,10 @@ import { createElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '../../../catalogue';
+import { drawnParts } from '../../../src/core/drawing';
 import { isSection } from '../../../src/core/project';
 import { bandOf, planSeat, type SeatPlan } from '../../../src/core/seat';
+import { layered } from '../../../src/core/stitch';
 import { STARTING_FIGURES } from '../../../src/core/studio';
 import { Strip } from '../../../src/ui/strip';
 import { seat } from '../examples/seat';
@@ -27,10 +29,10 @@ describe('a drawn strip', () => {
 
   it.each(PROJECTS)('%s: has room for the whole band and what stands out of it', (project) => {
     const plan = planned(project);
-    const band = bandOf(plan).reduce((sum, { length }) => sum + length, 0);
+    const last = bandOf(plan).findLast(({ item }) => isSection(item))!;
     const [x, , width, height] = /viewBox="([^"]+)"/.exec(drawn(plan, 'front'))![1]!.split(' ').map(Number);
-    expect(x).toBeLessThanOrEqual(-3);
-    expect(x! + width!).toBeGreaterThanOrEqual(band + 3);
+    expect(x).toBeLessThanOrEqual(-2);
+    expect(x! + width!).toBeGreaterThanOrEqual(last.from + last.length + 2);
     expect(height).toBeGreaterThan(plan.piece!.width);
   });
 
@@ -79,7 +81,7 @@ describe('a drawn strip', () => {
   });
 
   it('has a ruler that begins with the band and reads in the studio’s unit', () => {
-    const plan = planned('band-buckle');
+    const plan = planned('band-loop-knot');
     expect(drawn(plan, 'front', { ruler: false }).length).toBeLessThan(drawn(plan, 'front').length);
     const texts = (units: 'cm' | 'in') =>
       [
@@ -109,17 +111,36 @@ describe('a drawn strip', () => {
   it.each(PROJECTS)('%s: parts stand where the band has them, as long as they are', (project) => {
     const plan = planned(project);
     const svg = drawn(plan, 'front');
+    const parts = drawnParts(plan);
     for (const { item, from, length } of bandOf(plan)) {
-      // A lark’s head is the bight alone: its bar belongs to what it hangs on.
-      if (isSection(item) || item.base.hardware === null || item.part.slug === 'larks-head') continue;
-      const mid = from + length / 2;
-      const { kind, width_mm } = item.base.hardware;
+      if (isSection(item)) continue;
+      const own = parts.filter((part) => part.item.id === item.id);
+      expect(own.length, item.id).toBeGreaterThan(0);
+      // It stands at the band’s edge on the side that its legs come from.
+      for (const { at, outward } of own) expect(at).toBeCloseTo(outward === 1 ? from : from + length, 6);
+      const hardware = item.base.hardware;
+      if (!hardware) continue;
+      const { kind, width_mm } = hardware;
       // Round things stand about the middle of their place; a bead or charm fills it, as wide as it is.
       if (kind === 'button' || kind === 'shank-button' || kind === 'washer')
-        expect(svg).toContain(`<circle cx="${mid}" cy="0"`);
-      else if (kind !== 'buckle')
-        expect(svg).toContain(`<rect x="${from}" y="${-width_mm / 2}" width="${length}" height="${width_mm}"`);
-      else expect(svg).toContain(`M ${mid} ${-plan.piece!.width / 2} V ${plan.piece!.width / 2}`);
+        expect(svg).toContain(`<circle cx="${item.along / 2}" cy="0"`);
+      else if (kind !== 'buckle') expect(svg).toContain(`width="${length}" height="${width_mm}"`);
+    }
+  });
+
+  it.each(PROJECTS)('%s: what lies over in front lies under behind', (project) => {
+    for (const { strands } of drawnParts(planned(project))) {
+      if (strands.length === 0) continue;
+      const lines = strands.map(({ points, d }, i) => ({ strand: String(i), thick: d, points }));
+      const band = 0.3 * Math.min(...strands.map(({ d }) => d));
+      const of = (side: 'front' | 'back') =>
+        layered(lines, side, band).map(
+          ({ strand, depth }) => `${strand} ${(side === 'front' ? depth : -depth).toFixed(3)}`,
+        );
+      // The same layers, back to front the one way and front to back the other.
+      expect(new Set(of('front'))).toEqual(new Set(of('back')));
+      const depths = layered(lines, 'front', band).map(({ depth }) => depth);
+      expect(depths).toEqual([...depths].sort((a, b) => a - b));
     }
   });
 

@@ -4,7 +4,7 @@ import { straight, turnedHalf, wayLength, type Way } from './way';
 
 /**
  * Knots drawn tight in a calculation, in diameters, from where the strands enter along y to where they leave: the shortest there are
- * with centre lines at least 0.9 diameters apart; `scripts/tighten.ts` repeats it. A knot of so many strands as one has its number
+ * with centre lines at least 0.9 diameters apart; `scripts/tighten-knots.ts` repeats it. A knot of so many strands as one has its number
  * behind its name; one tied `round` another has that at x = −0.475; of a knot of two that tie it with each other it is one of them.
  */
 interface Tight {

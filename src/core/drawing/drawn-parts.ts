@@ -1,8 +1,7 @@
 import { workedDiameter } from '../cord';
 import { inCord, isSection, idIn, type Piece, type PiecePart } from '../project';
 import { sampleOpen, type Point } from '../stitch';
-import { bandOf, type BandItem } from './band';
-import type { SeatPlan } from './plan-seat';
+import { bandOf, type BandItem, type SeatPlan } from '../seat';
 
 /** A strand of a part as it lies in the piece: x across, y along the band from its start, z to the front, all mm. */
 export interface DrawnStrand {

@@ -1,0 +1,248 @@
+// Draws the knots of parts tight in a calculation, and writes the control points that core/part/way holds: the shortest paths of each
+// knot whose centre lines keep their clearance. Takes some minutes. `node --import tsx scripts/tighten-knots.ts`
+import { writeFileSync } from 'node:fs';
+import { OVERHAND, lengthOf, sampleOpen, type Point } from '../src/core/stitch';
+
+type Mutable = [number, number, number];
+interface Start {
+  /** Each strand from the one end to the other; what is loose is drawn in. */
+  readonly strands: readonly (readonly Point[])[];
+  /** Each strand is there once more, half a turn about the middle. */
+  readonly paired?: boolean;
+  /** A straight strand stands at the origin. */
+  readonly core?: boolean;
+  readonly samples: number;
+}
+const CLEAR = 0.95;
+const distance = (a: Point, b: Point): number => Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]);
+
+/** Points at even spacing along a smooth curve. */
+function spread(points: readonly Point[], count: number): Mutable[] {
+  const line = sampleOpen(points, 6);
+  const at = [0];
+  for (let i = 1; i < line.length; i++) at.push(at[i - 1]! + distance(line[i]!, line[i - 1]!));
+  return Array.from({ length: count }, (_, i): Mutable => {
+    const s = (at.at(-1)! * i) / (count - 1);
+    const j = Math.max(
+      1,
+      at.findIndex((d, k) => k > 0 && d >= s - 1e-9),
+    );
+    const t = (s - at[j - 1]!) / (at[j]! - at[j - 1]!);
+    return [0, 1, 2].map((k) => line[j - 1]![k]! * (1 - t) + line[j]![k]! * t) as Mutable;
+  });
+}
+
+/** Pulls every point towards its neighbours and pushes it off whatever is nearer than the clearance, ever more firmly. */
+function tighten({ strands, paired, core, samples: n }: Start, rounds = 8000): Mutable[][] {
+  const points = strands.flatMap((strand) => spread(strand, n));
+  for (let round = 0; round < rounds; round++) {
+    const firm = 6 * Math.min(8, 1 + (round / rounds) * 10);
+    const step = Math.min(0.02, 0.24 / firm);
+    const skip = Math.ceil((1.6 * CLEAR) / distance(points[1]!, points[0]!));
+    const all: Point[] = [...points, ...(paired ? points.map(([x, y, z]): Point => [-x, y, -z]) : [])];
+    // Neighbours are looked for in the cells about each point.
+    const cells = new Map<string, number[]>();
+    const cell = (p: Point): [number, number, number] => [Math.floor(p[0]), Math.floor(p[1]), Math.floor(p[2])];
+    all.forEach((p, i) => {
+      const key = cell(p).join();
+      const own = cells.get(key);
+      if (own) own.push(i);
+      else cells.set(key, [i]);
+    });
+    const moves = points.map((p, i): Mutable => {
+      const f: Mutable = [0, 0, 0];
+      const place = i % n;
+      for (const j of [place > 0 ? i - 1 : -1, place < n - 1 ? i + 1 : -1])
+        if (j >= 0) {
+          const q = points[j]!;
+          const w = 0.5 / (distance(p, q) || 1e-9) + 4;
+          for (let k = 0; k < 3; k++) f[k]! += (q[k]! - p[k]!) * w;
+        }
+      const r = Math.hypot(p[0], p[2]) || 1e-6;
+      if (core && r < CLEAR) {
+        f[0] += (p[0] / r) * firm * 3 * (CLEAR - r);
+        f[2] += (p[2] / r) * firm * 3 * (CLEAR - r);
+      }
+      const [cx, cy, cz] = cell(p);
+      for (let c = 0; c < 27; c++) {
+        const key = [cx + (c % 3) - 1, cy + (Math.floor(c / 3) % 3) - 1, cz + Math.floor(c / 9) - 1].join();
+        for (const j of cells.get(key) ?? []) {
+          if (Math.floor(j / n) === Math.floor(i / n) && Math.abs(i - j) < skip) continue;
+          const q = all[j]!;
+          const d = distance(p, q) || 1e-6;
+          if (d < CLEAR) for (let k = 0; k < 3; k++) f[k]! += ((p[k]! - q[k]!) / d) * firm * (CLEAR - d) * 0.5;
+        }
+      }
+      return f;
+    });
+    points.forEach((p, i) => {
+      if (i % n === 0 || i % n === n - 1) return;
+      for (let k = 0; k < 3; k++) p[k]! += Math.max(-0.05, Math.min(0.05, step * moves[i]![k]!));
+    });
+  }
+  return strands.map((_, s) => points.slice(s * n, (s + 1) * n));
+}
+
+/** So many turns down round the origin and a strand's own line beside it, and up again under them. */
+function hitch(turns: number): Point[] {
+  const points: Point[] = [
+    [0.95, -10, 0],
+    [0.95, -4, 0],
+    [0.95, -0.5 - turns * 0.8, 0],
+    [0.95, 0.2, 0.1],
+  ];
+  for (let k = 0; k <= turns * 12 + 1; k++) {
+    const a = ((30 + k * 30) * Math.PI) / 180;
+    points.push([2.1 * Math.cos(a) + 0.3, 1 - k / 12, 2 * Math.sin(a)]);
+  }
+  const low = points.at(-1)![1];
+  return [
+    ...points,
+    [1.4, low + 0.1, 1.25],
+    [0.75, low + 0.8, 1.05],
+    [0.55, 0.9, 1],
+    [0.6, 2.2, 0.7],
+    [0.95, 4, 0.1],
+    [0.95, 10, 0],
+  ];
+}
+
+/** A figure eight along y, from its polynomial. */
+const eight = (loose: number, aside: number): Point[] => [
+  [0, -10, aside],
+  ...Array.from({ length: 80 }, (_, i): Point => {
+    const t = -2.12 + (4.24 * i) / 79;
+    return [
+      (t ** 3 - 3 * t) * 0.6 * loose,
+      (t ** 7 - 42 * t) * 0.045 * loose,
+      (t ** 5 - 5 * t ** 3 + 4 * t) * 0.3 * loose + aside,
+    ];
+  }),
+  [0, 10, aside],
+];
+
+/** One of two strands of the button knot: one and a half times round a ball over and under by turns, past the other's start, and up inside. */
+function ball(): Point[] {
+  const signs = [-0.5, -0.25, 0.25, 0.5, 1, 1.25, 1.75, 2, 2.5, 2.75, 3.25];
+  const overUnder = (t: number): number => {
+    const i = Math.max(
+      0,
+      signs.findIndex((_, k) => t >= signs[k]! && t <= (signs[k + 1] ?? Infinity)),
+    );
+    return (i % 2 === 0 ? 1 : -1) * Math.cos((Math.PI * (t - signs[i]!)) / (signs[i + 1]! - signs[i]!));
+  };
+  const points: Point[] = [
+    [0.5, -12, 0],
+    [0.5, -6, 0],
+    [0.7, -4.2, 0],
+  ];
+  for (let k = 0; k <= 50; k++) {
+    const t = k * 0.06;
+    const height = (-Math.cos((4 * t * Math.PI) / 3) * 52 * Math.PI) / 180;
+    const r = 2.7 + 0.55 * overUnder(t) + (t > 2.95 ? 0.5 : 0);
+    points.push([
+      r * Math.cos(height) * Math.cos(t * Math.PI),
+      r * Math.sin(height),
+      r * Math.cos(height) * Math.sin(t * Math.PI),
+    ]);
+  }
+  const inward = (r: number, y: number, degrees: number): Point => [
+    r * Math.cos((degrees * Math.PI) / 180),
+    y,
+    r * Math.sin((degrees * Math.PI) / 180),
+  ];
+  return [
+    ...points,
+    inward(2, -2.6, 560),
+    inward(1.6, -2.2, 590),
+    inward(0.8, -1.4, 600),
+    [-0.48, -0.4, -0.1],
+    [-0.48, 1, 0],
+    [-0.48, 4, 0],
+    [-0.5, 12, 0],
+  ];
+}
+
+/** So many strands side by side along a knot drawn apart, in a ring or abreast. */
+function bundled(middle: readonly Point[], strands: number, loose: number, abreast = false): Point[][] {
+  const reach = abreast ? 0.5 : 1 / (2 * Math.sin(Math.PI / strands));
+  const apart = middle.map(([x, y, z]): Point => [x * loose, y * loose, z * loose]);
+  return Array.from({ length: strands }, (_, s) => {
+    const a = abreast ? Math.PI / 2 + s * Math.PI : (2 * Math.PI * s) / strands;
+    let normal: Point = [1, 0, 0];
+    return apart.map((p, i): Point => {
+      const [q, r] = [apart[Math.max(0, i - 1)]!, apart[Math.min(apart.length - 1, i + 1)]!];
+      const t = [0, 1, 2].map((k) => (r[k]! - q[k]!) / (distance(q, r) || 1)) as Mutable;
+      const along = normal[0] * t[0] + normal[1] * t[1] + normal[2] * t[2];
+      const off = [0, 1, 2].map((k) => normal[k]! - along * t[k]!) as Mutable;
+      const size = Math.hypot(...off) || 1;
+      normal = [off[0] / size, off[1] / size, off[2] / size];
+      const other: Point = [
+        t[1] * normal[2] - t[2] * normal[1],
+        t[2] * normal[0] - t[0] * normal[2],
+        t[0] * normal[1] - t[1] * normal[0],
+      ];
+      return [0, 1, 2].map((k) => p[k]! + reach * (Math.sin(a) * normal[k]! + Math.cos(a) * other[k]!)) as Mutable;
+    });
+  });
+}
+
+/** From where the strands leave the straight to where they are in it again, the first place at y = 0. */
+function body(ways: readonly (readonly Point[])[], x: number) {
+  let [low, high] = [Infinity, -Infinity];
+  for (const way of ways) {
+    const slope = (i: number): number => (way[i + 1]![1] - way[i - 1]![1]) / distance(way[i + 1]!, way[i - 1]!);
+    let [from, to] = [1, way.length - 2];
+    while (slope(from) > 0.86) from++;
+    while (slope(to) > 0.86) to--;
+    for (let i = from; i <= to; i++) [low, high] = [Math.min(low, way[i]![1]), Math.max(high, way[i]![1])];
+  }
+  [low, high] = [low - 0.4, high + 0.4];
+  const round = (v: number): number => Number(v.toFixed(2));
+  return {
+    height: round(high - low),
+    ways: ways.map((way) => {
+      const inside = way.filter(([, y]) => y > low + 0.1 && y < high - 0.1);
+      const [a, b] = [inside[0]!, inside.at(-1)!];
+      return [[a[0], low, a[2]], ...inside, [b[0], high, b[2]]].map(([px, y, z]) => [
+        round(px! + x),
+        round(y! - low),
+        round(z!),
+      ]);
+    }),
+  };
+}
+
+const one = (start: Omit<Start, 'strands'> & { readonly of: readonly Point[] }): Point[] =>
+  tighten({ ...start, strands: [start.of] })[0]!;
+const overhand: Point[] = OVERHAND.map(([x, y, z]) => [x, y, z]);
+const double = one({ of: hitch(2), samples: 150 });
+const figureEight = one({ of: eight(1, 0), samples: 140 });
+const button = one({ of: ball(), samples: 200, paired: true });
+const knots: Record<string, ReturnType<typeof body>> = {
+  'overhand-round': body([one({ of: hitch(1), samples: 130, core: true })], -0.475),
+  'double-overhand': body([double], 0),
+  'double-overhand-round': body([one({ of: hitch(2), samples: 150, core: true })], -0.475),
+  'figure-eight': body([figureEight], 0),
+  'figure-eight-round': body([one({ of: eight(1.6, 1), samples: 140, core: true })], -0.475),
+  'button-knot': body([button], 0),
+  'button-knot-4': body(tighten({ strands: bundled(button, 2, 2.2, true), samples: 230, paired: true }), 0),
+  'double-connection': body(
+    [one({ of: hitch(1).map(([x, y, z]) => [x - 0.475, y, z]), samples: 130, paired: true })],
+    0,
+  ),
+};
+for (const [name, middle] of [
+  ['overhand', overhand],
+  ['double-overhand', double],
+  ['figure-eight', figureEight],
+] as const)
+  for (const [strands, loose] of [
+    [2, 3.4],
+    [3, 4.4],
+    [4, 5],
+  ] as const)
+    knots[`${name}-${strands}`] = body(tighten({ strands: bundled(middle, strands, loose), samples: 210 }), 0);
+for (const [name, { height, ways }] of Object.entries(knots))
+  console.log(name, height, ways.map((way) => lengthOf(sampleOpen(way as unknown as Point[])).toFixed(2)).join(' '));
+writeFileSync(new URL('../src/core/part/way/knots.json', import.meta.url), `${JSON.stringify(knots)}\n`);

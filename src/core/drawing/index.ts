@@ -1,0 +1,1 @@
+export { closedGap, drawnParts, type DrawnPart, type DrawnStrand } from './drawn-parts';
