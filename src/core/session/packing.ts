@@ -18,6 +18,12 @@ export interface BagLine {
 /** What every bag's card says. */
 export const CARD = 'Card: name, size, steps, cautions';
 
+/** A step of the making, and the name of its drawing. */
+export interface BagStep {
+  readonly text: string;
+  readonly drawing: string;
+}
+
 /** One seat's bag. */
 export interface Bag {
   readonly seat: string;
@@ -26,7 +32,9 @@ export interface Bag {
   readonly project: string;
   readonly lines: readonly BagLine[];
   /** The steps in short, for the card in the bag. */
-  readonly steps: readonly string[];
+  readonly steps: readonly BagStep[];
+  /** The project whose drawings the steps have; null where nothing is made. */
+  readonly drawn: string | null;
   readonly cautions: readonly string[];
   /** The card's own tick: of the piece and size it is written for. */
   readonly card: string;
@@ -51,14 +59,17 @@ export interface Packing {
 }
 
 /** The steps of a seat's piece as its parts and stitches tell them, in the order of the band. */
-function stepsOf({ plan }: SeatWithPlan): string[] {
+function stepsOf({ plan }: SeatWithPlan): BagStep[] {
   const { piece, fit } = plan;
   if (!piece || !fit) return [];
-  return piece.layout.map((item) =>
-    'runs' in item
-      ? `${item.runs.map(({ stitch }) => stitch.name).join(', ')}: ${fit.counts[item.id]!} ×`
-      : item.part.step,
-  );
+  return piece.layout.map((item): BagStep => {
+    if (!('runs' in item)) return { text: item.part.step, drawing: `part-1-${item.id}` };
+    const { stitch } = item.runs[0]!;
+    return {
+      text: `${item.runs.map((run) => run.stitch.name).join(', ')}: ${fit.counts[item.id]!} ×`,
+      drawing: `step-${stitch.steps.length - 1}-${stitch.slug}`,
+    };
+  });
 }
 
 /**
@@ -111,6 +122,7 @@ export function packingOf(
       project: plan.piece?.project.name ?? '',
       lines: [...cords, ...pieces],
       steps: stepsOf(seat),
+      drawn: plan.piece && plan.fit ? plan.piece.project.slug : null,
       cautions: plan.piece
         ? cautions({
             flame: plan.piece.flame,

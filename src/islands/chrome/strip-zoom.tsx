@@ -1,36 +1,8 @@
-import { useState } from 'react';
+import { Zoom } from '../../ui/strip';
 
-const STEPS = ['w-full', 'w-[200%]', 'w-[400%]', 'w-[800%]'] as const;
-
-/** A strip that can be looked at closer and followed along its ruler. */
-export function StripZoom({ src, title, words }: { src: string; title: string; words: string }) {
-  const [step, setStep] = useState(0);
-  const zoom = (by: number, symbol: string, says: string) => (
-    <button
-      type="button"
-      className="btn join-item btn-xs"
-      disabled={STEPS[step + by] === undefined}
-      aria-label={`${title}: show it ${says}`}
-      onClick={() => setStep(step + by)}
-    >
-      {symbol}
-    </button>
-  );
-  return (
-    <div className="mt-1">
-      <div className="flex items-center gap-3">
-        <p className="quiet text-sm">{title}</p>
-        <span className="join">
-          {zoom(-1, '−', 'less closely')}
-          {zoom(1, '+', 'closer')}
-        </span>
-      </div>
-      <div
-        className="overflow-x-auto"
-        {...(step > 0 && { tabIndex: 0, role: 'group', 'aria-label': `${title}, along its ruler` })}
-      >
-        <img src={src} alt={words} className={`block max-w-none ${STEPS[step]}`} />
-      </div>
-    </div>
-  );
-}
+/** A strip’s file on a page, to be looked at closer. */
+export const StripZoom = ({ src, title, words }: { src: string; title: string; words: string }) => (
+  <Zoom title={title}>
+    <img src={src} alt={words} className="block w-full max-w-none" />
+  </Zoom>
+);

@@ -2,7 +2,7 @@ import { WRIST, type Units } from '../../core/measure';
 import type { Catalogue, Project } from '../../core/project';
 import { SKILLS, type Settings } from '../../core/studio';
 import { LengthField } from '../../ui/fields/length-field';
-import { Closed, Strip } from '../../ui/strip';
+import { Closed, Strip, Zoom } from '../../ui/strip';
 import { Pick } from './fields';
 import { usePlan, type Trial } from './trial';
 
@@ -52,8 +52,12 @@ export function PieceOnTop({
       ) : (
         <div className="mt-1 grid grid-cols-[minmax(0,1fr)_16rem] items-center gap-4">
           <div>
-            <Strip plan={plan} side="front" units={units} />
-            <Strip plan={plan} side="back" units={units} ruler={false} />
+            <Zoom title="Front">
+              <Strip plan={plan} side="front" units={units} />
+            </Zoom>
+            <Zoom title="Back">
+              <Strip plan={plan} side="back" units={units} ruler={false} />
+            </Zoom>
           </div>
           {project.kind === 'bracelet' && <Closed plan={plan} units={units} />}
         </div>

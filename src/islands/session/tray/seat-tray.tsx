@@ -5,7 +5,7 @@ import { formatLength, type Units } from '../../../core/measure';
 import type { Cut } from '../../../core/cut';
 import { AnatomyTable, CutAnatomy } from '../../../ui/pictures/cut-anatomy';
 import { Messages } from '../../../ui/messages';
-import { Strip } from '../../../ui/strip';
+import { Closed, Strip, Zoom } from '../../../ui/strip';
 import { Choices } from './choices';
 import { FitDetails } from './fit-details';
 import { MadeCount } from './made-count';
@@ -76,10 +76,18 @@ export function SeatTray({
       <Namesakes record={record} model={model} units={units} />
       {fit && (
         <Part title={`The band${plan.minutes ? `, about ${plan.minutes} min to make` : ''}`}>
-          <p className="quiet text-sm">Front</p>
-          <Strip plan={plan} side="front" units={units} />
-          <p className="quiet text-sm">Back</p>
-          <Strip plan={plan} side="back" units={units} />
+          <Zoom title="Front">
+            <Strip plan={plan} side="front" units={units} />
+          </Zoom>
+          <Zoom title="Back">
+            <Strip plan={plan} side="back" units={units} />
+          </Zoom>
+          {plan.piece?.project.kind === 'bracelet' && (
+            <>
+              <p className="quiet mt-1 text-sm">Closed</p>
+              <Closed plan={plan} units={units} />
+            </>
+          )}
         </Part>
       )}
       {seat.kept && session.cut_done && (
