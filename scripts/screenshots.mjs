@@ -34,7 +34,7 @@ const VIEWS = [
       await page.getByRole('button', { name: 'Paste a list' }).click();
       await page.getByLabel('List of who is coming').fill(LIST);
       await page.getByRole('button', { name: 'Read the list' }).click();
-      await page.getByText('lines read').waitFor();
+      await page.getByRole('heading', { name: /seats read/ }).waitFor();
     },
   ],
   ['seats', async (page) => `${await tideClub(page)}/seats`],

@@ -144,7 +144,16 @@ const LONG: ReadonlySet<string> = new Set(['slide-tail', 'leg-tail', 'tie-tail']
  * @example
  * drawnParts(plan).some(({ item }) => item.part.slug === 'larks-head') // true
  */
-export function drawnParts(plan: SeatPlan): DrawnPart[] {
+export function drawnParts(plan: SeatPlan): readonly DrawnPart[] {
+  const found = known.get(plan) ?? placeParts(plan);
+  known.set(plan, found);
+  return found;
+}
+
+/** A piece is looked at from both sides, closed, and step by step: its parts are placed once. */
+const known = new WeakMap<SeatPlan, readonly DrawnPart[]>();
+
+function placeParts(plan: SeatPlan): DrawnPart[] {
   const { piece } = plan;
   if (!piece) return [];
   const band = bandOf(plan);

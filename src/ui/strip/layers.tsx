@@ -1,8 +1,5 @@
 import { beadsOf, pictureOf, type Layer, type StitchGeometry } from '../../core/stitch';
-import { Strand } from './strand';
-
-/** A twentieth of a millimetre is finer than any screen shows. */
-const round = (mm: number): number => Math.round(mm * 20) / 20;
+import { FINE, Strand } from './strand';
 
 /** A place a little way past the first of two, in the line of both. */
 function past([x, y]: readonly [number, number], [bx, by]: readonly [number, number], far: number): [number, number] {
@@ -11,7 +8,7 @@ function past([x, y]: readonly [number, number], [bx, by]: readonly [number, num
 }
 
 /**
- * A layer as one path, in mm: across the band is up and down the page, along it is left to right. Runs reach a hair into each other, so
+ * A layer as one path, in twentieths of a mm: across the band is up and down the page, along it is left to right. Runs reach a hair into each other, so
  * that none shows a seam.
  */
 export const pathOf = (layer: Layer, d: number): string =>
@@ -19,7 +16,15 @@ export const pathOf = (layer: Layer, d: number): string =>
     .map((run) => {
       const far = layer.thick * 0.12;
       const line = [past(run[0]!, run[1]!, far), ...run.slice(1, -1), past(run.at(-1)!, run.at(-2)!, far)];
-      return line.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${round(y * d)} ${round(x * d)}`).join('');
+      let [px, py] = [0, 0];
+      return line
+        .map(([x, y], i) => {
+          const [qx, qy] = [Math.round(y * d * FINE), Math.round(x * d * FINE)];
+          const step = i === 0 ? `M${qx} ${qy}` : `${i === 1 ? 'l' : ' '}${qx - px} ${qy - py}`;
+          [px, py] = [qx, qy];
+          return step;
+        })
+        .join('');
     })
     .join('');
 

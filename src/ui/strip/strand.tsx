@@ -1,5 +1,8 @@
 import { tonesOf } from '../pictures/tint';
 
+/** Paths are written in whole parts of a mm: a twentieth is finer than any screen shows. */
+export const FINE = 20;
+
 /** A run of a strand: an edge in a darker tone, its own colour, and a lighter middle. */
 export function Strand({
   path,
@@ -13,11 +16,12 @@ export function Strand({
   fine?: boolean;
 }) {
   const { edge, body, middle } = tonesOf(hex);
+  const stroke = (share: number): number => Math.round(width * FINE * share);
   return (
-    <g fill="none" strokeLinejoin="round">
-      <path d={path} stroke={edge} strokeWidth={round(width * 1.06)} />
-      <path d={path} stroke={body} strokeWidth={round(width * 0.74)} />
-      {fine && <path d={path} stroke={middle} strokeWidth={round(width * 0.22)} />}
+    <g transform={`scale(${1 / FINE})`} fill="none" strokeLinejoin="round">
+      <path d={path} stroke={edge} strokeWidth={stroke(1.06)} />
+      <path d={path} stroke={body} strokeWidth={stroke(0.74)} />
+      {fine && <path d={path} stroke={middle} strokeWidth={stroke(0.22)} />}
     </g>
   );
 }
