@@ -45,7 +45,8 @@ export async function ready(page: Page): Promise<void> {
     [...document.querySelectorAll('astro-island')].every(
       (island) =>
         !island.hasAttribute('ssr') &&
-        Object.keys(island.firstElementChild ?? {}).some((key) => key.startsWith('__reactFiber')),
+        // Before what React has there may be links to what it shows.
+        [...island.children].some((child) => Object.keys(child).some((key) => key.startsWith('__reactFiber'))),
     ),
   );
   await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));

@@ -92,6 +92,8 @@ test('a copy is composed, saved, used in a session, and revised without changing
 });
 
 test('the band is put in order by dragging, with a pointer or from the keyboard', async ({ page }) => {
+  // Room for the whole list under the piece: at the foot of the page a drag scrolls it.
+  await page.setViewportSize({ width: 1280, height: 1100 });
   await open(page, '/composer/band-buckle');
   const grips = page.getByRole('button', { name: /^Drag / });
   const order = () => grips.evaluateAll((all) => all.map((grip) => grip.getAttribute('aria-label')!.slice(5)));

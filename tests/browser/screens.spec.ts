@@ -7,6 +7,8 @@ test('every screen keeps to WCAG 2.2 AA, in both themes', async ({ page, watch }
     expect.soft(await axe(page), name).toEqual([]);
     // The other theme changes colours and nothing else.
     await page.evaluate(() => document.documentElement.setAttribute('data-theme', 'walnut'));
+    // Colours pass from one to the other.
+    await page.waitForFunction(() => document.getAnimations().every(({ playState }) => playState !== 'running'));
     expect.soft(await axe(page, ['color-contrast']), `${name} in walnut`).toEqual([]);
     await page.evaluate(() => document.documentElement.setAttribute('data-theme', 'linen'));
   };

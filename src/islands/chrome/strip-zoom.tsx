@@ -1,4 +1,4 @@
-import { Zoom } from '../../ui/strip';
+import { Zoom } from '../../ui/strip/zoom';
 
 /** A strip’s file on a page, to be looked at closer. */
 export const StripZoom = ({ src, title, words }: { src: string; title: string; words: string }) => (
