@@ -1,7 +1,8 @@
 // Draws the knots of parts tight in a calculation, and writes the control points that core/part/way holds: the shortest paths of each
-// knot whose centre lines keep their clearance. Takes some minutes. `node --import tsx scripts/tighten-knots.ts`
-import { writeFileSync } from 'node:fs';
+// knot whose centre lines keep their clearance. Takes a quarter of an hour. `node --import tsx scripts/tighten-knots.ts [KNOT…]`
+import { readFileSync, writeFileSync } from 'node:fs';
 import { OVERHAND, lengthOf, sampleOpen, type Point } from '../src/core/stitch';
+import { ball, eight, hitch } from './lib/knot-starts';
 
 type Mutable = [number, number, number];
 interface Start {
@@ -15,6 +16,9 @@ interface Start {
 }
 const CLEAR = 0.95;
 const distance = (a: Point, b: Point): number => Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]);
+
+/** Cells fall on numbers; two far apart on the same one do no harm. */
+const keyOf = (x: number, y: number, z: number): number => (x * 73856093) ^ (y * 19349663) ^ (z * 83492791);
 
 /** Points at even spacing along a smooth curve. */
 function spread(points: readonly Point[], count: number): Mutable[] {
@@ -41,10 +45,10 @@ function tighten({ strands, paired, core, samples: n }: Start, rounds = 8000): M
     const skip = Math.ceil((1.6 * CLEAR) / distance(points[1]!, points[0]!));
     const all: Point[] = [...points, ...(paired ? points.map(([x, y, z]): Point => [-x, y, -z]) : [])];
     // Neighbours are looked for in the cells about each point.
-    const cells = new Map<string, number[]>();
+    const cells = new Map<number, number[]>();
     const cell = (p: Point): [number, number, number] => [Math.floor(p[0]), Math.floor(p[1]), Math.floor(p[2])];
     all.forEach((p, i) => {
-      const key = cell(p).join();
+      const key = keyOf(...cell(p));
       const own = cells.get(key);
       if (own) own.push(i);
       else cells.set(key, [i]);
@@ -65,7 +69,7 @@ function tighten({ strands, paired, core, samples: n }: Start, rounds = 8000): M
       }
       const [cx, cy, cz] = cell(p);
       for (let c = 0; c < 27; c++) {
-        const key = [cx + (c % 3) - 1, cy + (Math.floor(c / 3) % 3) - 1, cz + Math.floor(c / 9) - 1].join();
+        const key = keyOf(cx + (c % 3) - 1, cy + (Math.floor(c / 3) % 3) - 1, cz + Math.floor(c / 9) - 1);
         for (const j of cells.get(key) ?? []) {
           if (Math.floor(j / n) === Math.floor(i / n) && Math.abs(i - j) < skip) continue;
           const q = all[j]!;
@@ -81,86 +85,6 @@ function tighten({ strands, paired, core, samples: n }: Start, rounds = 8000): M
     });
   }
   return strands.map((_, s) => points.slice(s * n, (s + 1) * n));
-}
-
-/** So many turns down round the origin and a strand's own line beside it, and up again under them. */
-function hitch(turns: number): Point[] {
-  const points: Point[] = [
-    [0.95, -10, 0],
-    [0.95, -4, 0],
-    [0.95, -0.5 - turns * 0.8, 0],
-    [0.95, 0.2, 0.1],
-  ];
-  for (let k = 0; k <= turns * 12 + 1; k++) {
-    const a = ((30 + k * 30) * Math.PI) / 180;
-    points.push([2.1 * Math.cos(a) + 0.3, 1 - k / 12, 2 * Math.sin(a)]);
-  }
-  const low = points.at(-1)![1];
-  return [
-    ...points,
-    [1.4, low + 0.1, 1.25],
-    [0.75, low + 0.8, 1.05],
-    [0.55, 0.9, 1],
-    [0.6, 2.2, 0.7],
-    [0.95, 4, 0.1],
-    [0.95, 10, 0],
-  ];
-}
-
-/** A figure eight along y, from its polynomial. */
-const eight = (loose: number, aside: number): Point[] => [
-  [0, -10, aside],
-  ...Array.from({ length: 80 }, (_, i): Point => {
-    const t = -2.12 + (4.24 * i) / 79;
-    return [
-      (t ** 3 - 3 * t) * 0.6 * loose,
-      (t ** 7 - 42 * t) * 0.045 * loose,
-      (t ** 5 - 5 * t ** 3 + 4 * t) * 0.3 * loose + aside,
-    ];
-  }),
-  [0, 10, aside],
-];
-
-/** One of two strands of the button knot: one and a half times round a ball over and under by turns, past the other's start, and up inside. */
-function ball(): Point[] {
-  const signs = [-0.5, -0.25, 0.25, 0.5, 1, 1.25, 1.75, 2, 2.5, 2.75, 3.25];
-  const overUnder = (t: number): number => {
-    const i = Math.max(
-      0,
-      signs.findIndex((_, k) => t >= signs[k]! && t <= (signs[k + 1] ?? Infinity)),
-    );
-    return (i % 2 === 0 ? 1 : -1) * Math.cos((Math.PI * (t - signs[i]!)) / (signs[i + 1]! - signs[i]!));
-  };
-  const points: Point[] = [
-    [0.5, -12, 0],
-    [0.5, -6, 0],
-    [0.7, -4.2, 0],
-  ];
-  for (let k = 0; k <= 50; k++) {
-    const t = k * 0.06;
-    const height = (-Math.cos((4 * t * Math.PI) / 3) * 52 * Math.PI) / 180;
-    const r = 2.7 + 0.55 * overUnder(t) + (t > 2.95 ? 0.5 : 0);
-    points.push([
-      r * Math.cos(height) * Math.cos(t * Math.PI),
-      r * Math.sin(height),
-      r * Math.cos(height) * Math.sin(t * Math.PI),
-    ]);
-  }
-  const inward = (r: number, y: number, degrees: number): Point => [
-    r * Math.cos((degrees * Math.PI) / 180),
-    y,
-    r * Math.sin((degrees * Math.PI) / 180),
-  ];
-  return [
-    ...points,
-    inward(2, -2.6, 560),
-    inward(1.6, -2.2, 590),
-    inward(0.8, -1.4, 600),
-    [-0.48, -0.4, -0.1],
-    [-0.48, 1, 0],
-    [-0.48, 4, 0],
-    [-0.5, 12, 0],
-  ];
 }
 
 /** So many strands side by side along a knot drawn apart, in a ring or abreast. */
@@ -216,24 +140,23 @@ function body(ways: readonly (readonly Point[])[], x: number) {
 const one = (start: Omit<Start, 'strands'> & { readonly of: readonly Point[] }): Point[] =>
   tighten({ ...start, strands: [start.of] })[0]!;
 const overhand: Point[] = OVERHAND.map(([x, y, z]) => [x, y, z]);
-const double = one({ of: hitch(2), samples: 150 });
-const figureEight = one({ of: eight(1, 0), samples: 140 });
-const button = one({ of: ball(), samples: 200, paired: true });
-const knots: Record<string, ReturnType<typeof body>> = {
-  'overhand-round': body([one({ of: hitch(1), samples: 130, core: true })], -0.475),
-  'double-overhand': body([double], 0),
-  'double-overhand-round': body([one({ of: hitch(2), samples: 150, core: true })], -0.475),
-  'figure-eight': body([figureEight], 0),
-  'figure-eight-round': body([one({ of: eight(1.6, 1), samples: 140, core: true })], -0.475),
-  'button-knot': body([button], 0),
-  'button-knot-4': body(tighten({ strands: bundled(button, 2, 2.2, true), samples: 230, paired: true }), 0),
-  'double-connection': body(
-    [one({ of: hitch(1).map(([x, y, z]) => [x - 0.475, y, z]), samples: 130, paired: true })],
-    0,
-  ),
+let [tightDouble, tightEight, tightButton]: (Point[] | undefined)[] = [];
+const double = (): Point[] => (tightDouble ??= one({ of: hitch(2), samples: 150 }));
+const figureEight = (): Point[] => (tightEight ??= one({ of: eight(1, 0), samples: 140 }));
+const button = (): Point[] => (tightButton ??= one({ of: ball(), samples: 200, paired: true }));
+const makers: Record<string, () => ReturnType<typeof body>> = {
+  'overhand-round': () => body([one({ of: hitch(1), samples: 130, core: true })], -0.475),
+  'double-overhand': () => body([double()], 0),
+  'double-overhand-round': () => body([one({ of: hitch(2), samples: 150, core: true })], -0.475),
+  'figure-eight': () => body([figureEight()], 0),
+  'figure-eight-round': () => body([one({ of: eight(1.6, 1), samples: 140, core: true })], -0.475),
+  'button-knot': () => body([button()], 0),
+  'button-knot-4': () => body(tighten({ strands: bundled(button(), 2, 2.2, true), samples: 230, paired: true }), 0),
+  'double-connection': () =>
+    body([one({ of: hitch(1).map(([x, y, z]) => [x - 0.475, y, z]), samples: 130, paired: true })], 0),
 };
 for (const [name, middle] of [
-  ['overhand', overhand],
+  ['overhand', () => overhand],
   ['double-overhand', double],
   ['figure-eight', figureEight],
 ] as const)
@@ -242,7 +165,14 @@ for (const [name, middle] of [
     [3, 4.4],
     [4, 5],
   ] as const)
-    knots[`${name}-${strands}`] = body(tighten({ strands: bundled(middle, strands, loose), samples: 210 }), 0);
-for (const [name, { height, ways }] of Object.entries(knots))
+    makers[`${name}-${strands}`] = () => body(tighten({ strands: bundled(middle(), strands, loose), samples: 210 }), 0);
+const asked = process.argv.slice(2);
+const file = new URL('../src/core/part/way/knots.json', import.meta.url);
+const knots = JSON.parse(readFileSync(file, 'utf8')) as Record<string, ReturnType<typeof body>>;
+for (const [name, make] of Object.entries(makers)) {
+  if (asked.length > 0 && !asked.includes(name)) continue;
+  knots[name] = make();
+  const { height, ways } = knots[name];
   console.log(name, height, ways.map((way) => lengthOf(sampleOpen(way as unknown as Point[])).toFixed(2)).join(' '));
-writeFileSync(new URL('../src/core/part/way/knots.json', import.meta.url), `${JSON.stringify(knots)}\n`);
+}
+writeFileSync(file, `${JSON.stringify(knots)}\n`);
