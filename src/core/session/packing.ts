@@ -63,7 +63,7 @@ function stepsOf({ plan }: SeatWithPlan): BagStep[] {
   const { piece, fit } = plan;
   if (!piece || !fit) return [];
   return piece.layout.map((item): BagStep => {
-    if (!('runs' in item)) return { text: item.part.step, drawing: `part-1-${item.id}` };
+    if (!('runs' in item)) return { text: item.part.step, drawing: `part-last-${item.id}` };
     const { stitch } = item.runs[0]!;
     return {
       text: `${item.runs.map((run) => run.stitch.name).join(', ')}: ${fit.counts[item.id]!} ×`,

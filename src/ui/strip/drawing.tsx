@@ -4,7 +4,7 @@ import type { Units } from '../../core/measure';
 import type { SeatPlan } from '../../core/seat';
 import { Closed } from './closed';
 import { hexes } from './hexes';
-import { PartStep } from './part-step';
+import { framesOf, PartStep } from './part-step';
 import { StepPicture } from './step-picture';
 import { Strip } from './strip';
 
@@ -23,7 +23,7 @@ const asFile = (drawing: ReactElement): string =>
 
 /**
  * A drawing of a piece as an SVG file, by its name: `front`, `back`, over a ruler or small; `closed`; `step-2-square-knot`, a step of a
- * stitch; `part-1-loop`, a part begun or done. Null where the piece has no such drawing.
+ * stitch; `part-0-loop`, a part begun, and `part-last-loop`, done. Null where the piece has no such drawing.
  */
 export function drawingOf(plan: SeatPlan, name: string, units: Units): string | null {
   const { piece } = plan;
@@ -32,10 +32,13 @@ export function drawingOf(plan: SeatPlan, name: string, units: Units): string | 
   if (side === 'front' || side === 'back')
     return asFile(<Strip plan={plan} side={side} units={units} ruler={kind === 'ruled-'} small={kind === 'small-'} />);
   if (name === 'closed') return asFile(<Closed plan={plan} units={units} />);
-  const [, what, number = '', of = ''] = /^(step|part)-(\d)-([a-z0-9-]+)$/.exec(name) ?? [];
+  const [, what, number = '', of = ''] = /^(step|part)-(\d|last)-([a-z0-9-]+)$/.exec(name) ?? [];
   if (what === 'part') {
     const item = Object.hasOwn(piece.parts, of) ? piece.parts[of] : undefined;
-    return item ? asFile(<PartStep item={item} plan={plan} frame={Number(number)} />) : null;
+    if (!item) return null;
+    const frames = framesOf(item, plan);
+    const frame = number === 'last' ? frames - 1 : Number(number);
+    return frame >= 0 && frame < frames ? asFile(<PartStep item={item} plan={plan} frame={frame} />) : null;
   }
   const section = Object.values(piece.sections).find(({ runs }) => runs.some(({ stitch }) => stitch.slug === of));
   const run = section?.runs.find(({ stitch }) => stitch.slug === of);

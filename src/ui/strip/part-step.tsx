@@ -1,5 +1,6 @@
-import { type PiecePart } from '../../core/project';
-import { drawnParts, type DrawnStrand } from '../../core/drawing';
+import { inCord, type PiecePart } from '../../core/project';
+import { sampleOpen, type Point } from '../../core/stitch';
+import { drawnParts, type DrawnPart, type DrawnStrand } from '../../core/drawing';
 import { type SeatPlan } from '../../core/seat';
 import { apartFrom } from '../pictures/tint';
 import { hexes } from './hexes';
@@ -14,10 +15,35 @@ const upTo = (strand: DrawnStrand, share: number): DrawnStrand => ({
   points: strand.points.slice(0, Math.max(2, Math.ceil(strand.points.length * share))),
 });
 
+/** A part that is not seen in the band, as a join under the knotting: its legs side by side, each of its own cord's colour. */
+function bySelf(item: PiecePart, plan: SeatPlan): DrawnPart {
+  const cords = plan.piece!.cords.slice(0, 2);
+  const ways = item.part.ways(inCord(item.base, item.cord));
+  const legs = ways.length === 1 && item.part.stretch === 'join' ? [ways[0]!, ways[0]!] : ways;
+  const d = item.cord.diameter_mm * item.cord.compression;
+  return {
+    item,
+    at: 0,
+    outward: 1,
+    strands: legs.map(({ points }, i) => ({
+      colour: cords[i % cords.length]!.colour,
+      d,
+      points: sampleOpen(points, 5).map(([x, y, z]): Point => [ways.length === 1 ? x + i * d : x, y, z]),
+    })),
+  };
+}
+
+/** How many pictures a part has: begun and done, or one where there is too little to it. */
+export function framesOf(item: PiecePart, plan: SeatPlan): number {
+  const { strands } = drawnParts(plan).find((own) => own.item.id === item.id) ?? bySelf(item, plan);
+  return strands.length === 0 ? 0 : strands[0]!.points.length > 12 ? SHARES.length : 1;
+}
+
 /** A part as it is tied: begun, and done; the leg that ties has tape on its end, and is never of the colour of the others. */
 export function PartStep({ item, plan, frame }: { item: PiecePart; plan: SeatPlan; frame: number }) {
-  const part = drawnParts(plan).find((own) => own.item.id === item.id);
-  if (!part || !plan.piece || part.strands.length === 0) return null;
+  if (!plan.piece) return null;
+  const part = drawnParts(plan).find((own) => own.item.id === item.id) ?? bySelf(item, plan);
+  if (part.strands.length === 0) return null;
   const hex = hexes(plan.piece);
   const hexOf = (colour: string): string => hex[colour] ?? (colour.startsWith('#') ? colour : '#888888');
   const [tie, ...rest] = part.strands;

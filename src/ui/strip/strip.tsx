@@ -6,7 +6,7 @@ import { bandOf, type SeatPlan } from '../../core/seat';
 import { frameOf } from './frame';
 import { hexes } from './hexes';
 import { PartPicture } from './part-picture';
-import { Ruler } from './ruler';
+import { Ruler } from '../pictures/ruler';
 import { Section } from './section';
 
 /** What a strip shows, in words; of a piece that cannot be drawn, that. */

@@ -40,8 +40,11 @@ describe('what is packed', () => {
     const layout = ada.plan.piece!.layout;
     expect(steps).toHaveLength(layout.length);
     const section = layout.findIndex((item) => 'runs' in item);
-    expect(steps[section]).toBe(`Square knot: ${ada.plan.fit!.counts.band} ×`);
-    expect(steps[0]).toBe(layout[0] && 'part' in layout[0] ? layout[0].part.step : '');
+    expect(steps[section]).toEqual({
+      text: `Square knot: ${ada.plan.fit!.counts.band} ×`,
+      drawing: 'step-3-square-knot',
+    });
+    expect(steps[0]).toEqual({ text: 'part' in layout[0]! ? layout[0].part.step : '', drawing: 'part-last-near' });
   });
 
   it('cautions of what the bag involves, and of children in a child’s', () => {

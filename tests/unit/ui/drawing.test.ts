@@ -1,0 +1,56 @@
+import { describe, expect, it } from 'vitest';
+import { SHIPPED } from '../../../catalogue';
+import { planSeat, type SeatPlan } from '../../../src/core/seat';
+import { packingOf } from '../../../src/core/session';
+import { STARTING_FIGURES } from '../../../src/core/studio';
+import { framesOf } from '../../../src/ui/strip';
+import { drawingOf } from '../../../src/ui/strip/drawing';
+import { seat } from '../examples/seat';
+
+const planned = (project: string): SeatPlan => planSeat(seat({ project }), SHIPPED, STARTING_FIGURES);
+
+describe('drawings as files', () => {
+  it.each(Object.keys(SHIPPED.projects))('%s: has every drawing that its card and page ask for', (project) => {
+    const plan = planned(project);
+    const [bag] = packingOf([{ id: 's', plan } as never], STARTING_FIGURES).bags;
+    const asked = [
+      'front',
+      'ruled-front',
+      'small-back',
+      'closed',
+      ...bag!.steps.map(({ drawing }) => drawing),
+      ...Object.values(plan.piece!.parts).flatMap((item) =>
+        Array.from({ length: framesOf(item, plan) }, (_, frame) => `part-${frame}-${item.id}`),
+      ),
+    ];
+    for (const name of asked) {
+      const svg = drawingOf(plan, name, 'cm');
+      expect(svg, name).toMatch(/^<svg xmlns="http:\/\/www.w3.org\/2000\/svg" viewBox="[-\d. e]+"/);
+      expect(svg, name).not.toMatch(/NaN|undefined|Infinity|class="block/);
+    }
+  });
+
+  it('knows no others, whatever they are called', () => {
+    for (const name of [
+      'sideways',
+      'step-9-square-knot',
+      'step-0-constructor',
+      'part-0-constructor',
+      'part-0-none',
+      '',
+    ])
+      expect(drawingOf(planned('band-buckle'), name, 'cm')).toBeNull();
+    expect(drawingOf(planSeat(seat({ size: null }), SHIPPED, STARTING_FIGURES), 'front', 'cm')).toBeNull();
+  });
+
+  it('wraps the end that leads with tape, and draws what moves apart from the rest', () => {
+    const svg = drawingOf(planned('band-buckle'), 'step-0-square-knot', 'cm')!;
+    expect(svg).toContain('stroke="#ffffff"');
+    // One cord, and yet two bodies: the strand that moves is of a colour of its own.
+    const plain = drawingOf(planned('band-buckle'), 'front', 'cm')!;
+    const strokes = (of: string) =>
+      new Set([...of.matchAll(/stroke="(#[0-9a-f]{6}|rgb\([^)]*\))"/g)].map(([, hex]) => hex));
+    expect(strokes(plain).size).toBe(3);
+    expect(strokes(svg).size).toBeGreaterThanOrEqual(6);
+  });
+});
