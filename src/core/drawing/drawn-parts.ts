@@ -27,6 +27,8 @@ interface Leg {
   /** Where the band's edge is that it comes from or goes to, and which way out of it the part stands. */
   readonly edge: number;
   readonly outward: 1 | -1;
+  /** How far out it comes among the leg's parts on that side of the band. */
+  readonly rank: number;
   /** Whether it comes straight out of a section that it works: its end is at the side of the band. */
   readonly side: number | null;
 }
@@ -102,6 +104,10 @@ function legsByPart(piece: Piece, band: readonly BandItem[]): Map<string, Leg[]>
           stands: 'stands' in step && step.stands === true,
           edge: out === 1 ? from + length : from,
           outward: out,
+          rank:
+            at === null
+              ? places.findIndex((own) => own >= 0) - i
+              : i - places.findLastIndex((own, k) => own >= 0 && k < i),
           side: works && isSection(item) ? ((n % 2 === 0 ? 1 : -1) * (item.width - workedDiameter(cord))) / 2 : null,
         };
         found.set(id, [...(found.get(id) ?? []), leg]);
@@ -180,9 +186,11 @@ function placeParts(plan: SeatPlan): DrawnPart[] {
       at + outward * (here ? here.length : item.part.stretch === 'start' && !item.part.ring ? 0 : reach),
     );
   };
-  // Parts before the band stand the farther out the earlier they come; past its end the later.
-  const ids = [...byPart.keys()];
-  for (const id of ids.toReversed()) draw(id, -1);
-  for (const id of ids) draw(id, 1);
+  // On each side the parts stand outward in the order that their legs come to them.
+  for (const outward of [-1, 1] as const) {
+    const rank = (id: string): number =>
+      Math.min(...byPart.get(id)!.map((leg) => (leg.outward === outward ? leg.rank : Infinity)));
+    for (const id of [...byPart.keys()].toSorted((x, y) => rank(x) - rank(y))) draw(id, outward);
+  }
   return out;
 }
