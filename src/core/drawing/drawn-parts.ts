@@ -73,12 +73,12 @@ function legsByPart(piece: Piece, band: readonly BandItem[]): Map<string, Leg[]>
         .find((place) => place >= 0);
       // A leg that begins at a part laid out past its first section goes towards the start of the band.
       // The next place of the layout that it goes on to, section or part, says which way it goes.
-      const next = route
+      const onward = route
         .slice(places.indexOf(first) + 1)
         .map((step, i) => Math.max(places[places.indexOf(first) + 1 + i]!, order.indexOf(idIn(step, 'part') ?? '')))
         .find((place) => place >= 0 && place !== first);
       let outward: 1 | -1 =
-        (begins !== undefined && begins > first) || (begins === undefined && next !== undefined && next < first)
+        (begins !== undefined && begins > first) || (begins === undefined && onward !== undefined && onward < first)
           ? -1
           : 1;
       let at: number | null = null;
@@ -95,8 +95,11 @@ function legsByPart(piece: Piece, band: readonly BandItem[]): Map<string, Leg[]>
         const { item, from, length } = band[at ?? first]!;
         // Before its first section a leg stands on the side that it comes from.
         const out = at === null ? (-outward as 1 | -1) : outward;
-        const before = places[i - 1];
-        const works = before !== undefined && before >= 0 && idIn(route[i - 1]!, 'work') !== undefined;
+        const next = route[at === null ? i + 1 : i - 1];
+        // A trimmed end is where its strand leaves the knotting.
+        const part = piece.parts[id]?.part;
+        const isTrimmed = part?.stretch === 'end' && part.end === 'drawn' && !part.girth && !part.byOne;
+        const works = isTrimmed && next !== undefined && order.includes(idIn(next, 'work') ?? '');
         const leg: Leg = {
           colour,
           d: workedDiameter(cord),
