@@ -161,7 +161,7 @@ export function ListRow({
           onChange={(text) => set({ age: text === '' ? null : Number(text) })}
         />
       </td>
-      <td className="w-26 align-top">
+      <td className="w-30 align-top">
         <Choice
           {...at(3)}
           label={`Skill of ${seat.name}`}
