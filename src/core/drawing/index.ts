@@ -1,1 +1,2 @@
-export { closedGap, drawnParts, type DrawnPart, type DrawnStrand } from './drawn-parts';
+export { closedGap } from './closed-gap';
+export { drawnParts, type DrawnPart, type DrawnStrand } from './drawn-parts';

@@ -44,18 +44,17 @@ export const turnWays = (context: PartContext): Way[] =>
     points: halfTurn(x, (barOf(context).bar_mm + context.d) / 2),
   }));
 
-/**
- * How far out of the band's edge the middle of a bar lies that a cord is looped on at, mm.
- *
- * @example
- * loopedBarAt(3, 2).toFixed(1) // '4.4'
- */
-export const loopedBarAt = (bar_mm: number, d: number): number => (bar_mm + d) / 2 + 0.95 * d;
+/** Room for the bight between the band's edge and a bar, in diameters: its own thickness, less what it beds in. */
+const BIGHT = 0.95;
+const radiusOf = (context: PartContext): number => (barOf(context).bar_mm + context.d) / 2;
+
+/** How far out of the band's edge the middle of a bar lies that a cord is looped on at, mm. */
+export const loopedBar = (context: PartContext): number => radiusOf(context) + BIGHT * context.d;
 
 /** One leg of a cord looped on at a bar: up behind the bight, over the bar from its front, down behind it outside, to the bight in front. */
-function loopedLeg(context: PartContext, r: number): Point[] {
+function loopedLeg(context: PartContext): Point[] {
   const { d } = context;
-  const out = loopedBarAt(barOf(context).bar_mm, d);
+  const [r, out] = [radiusOf(context), loopedBar(context)];
   return [
     [0.5 * d, 0, -0.35 * d],
     [0.52 * d, 0.9 * d, -0.35 * d],
@@ -67,18 +66,16 @@ function loopedLeg(context: PartContext, r: number): Point[] {
   ];
 }
 
-const radiusOf = (context: PartContext): number => (barOf(context).bar_mm + context.d) / 2;
-
 /** Cord of one leg that is looped on at a bar, along the way it is drawn: the turn round the bar, and half the bight over both legs. */
 export function loopedUse(context: PartContext): PartUse {
   const round = turnRound(context);
-  const mm = wayLength(loopedLeg(context, radiusOf(context)));
+  const mm = wayLength(loopedLeg(context));
   return { mm, because: `${round.because}; up to it, and half the bight over both legs: ${n1(mm - round.mm)}` };
 }
 
 /** Legs looped on at a bar, a pair a cord. */
 export function loopedWays(context: PartContext): Way[] {
-  const right = loopedLeg(context, radiusOf(context));
+  const right = loopedLeg(context);
   const pairs = Math.max(1, Math.round(context.strands / 2));
   return sideBySide(pairs, 4.2 * context.d).flatMap((centre, pair) =>
     [1, -1].map((side, i): Way => ({

@@ -32,7 +32,6 @@ import { tuckJoin } from './tuck-join';
 import { tuckedEnd } from './tucked-end';
 import type { Part } from './part';
 
-export { loopedBarAt } from './bar';
 export { checkHole } from './hole';
 export { HardwareSchema, HARDWARE_KINDS, resized, sizeOf, type Hardware } from './hardware';
 export { safetyClass, type SafetyClass } from './safety-class';

@@ -1,4 +1,4 @@
-import { checkOpening, loopedUse, loopedWays } from './bar';
+import { checkOpening, loopedBar, loopedUse, loopedWays } from './bar';
 import { nothingAlong, type Part } from './part';
 
 /** Lark's head: the cord's middle goes round the bar as a bight and both legs are drawn through it. */
@@ -8,6 +8,7 @@ export const larksHead: Part = {
   stretch: 'start',
   use: loopedUse,
   ways: loopedWays,
+  bar: loopedBar,
   // The knotting stands against the hardware’s edge: the bight lies round it.
   along: nothingAlong,
   check: checkOpening,

@@ -1,4 +1,4 @@
-import { barOf, loopedUse, loopedWays } from './bar';
+import { barOf, loopedBar, loopedUse, loopedWays } from './bar';
 import type { Part } from './part';
 
 /** A washer, ring or charm in the middle of the band: each leg of a doubled cord looped on at the bar. It is part of the band. */
@@ -8,6 +8,7 @@ export const onRing: Part = {
   stretch: 'start',
   use: loopedUse,
   ways: loopedWays,
+  bar: loopedBar,
   along: (context) => barOf(context).length_mm,
   check: () => [],
   seconds: 30,

@@ -51,6 +51,10 @@ export interface Part {
   readonly along: (context: PartContext) => number;
   /** What it takes of the closed ring, mm, where it closes the band without being a stretch of it. */
   readonly ring?: (context: PartContext) => PartUse;
+  /** How far out of the band's edge the middle of the bar lies that it is tied to, mm; at the edge itself where it does not say. */
+  readonly bar?: (context: PartContext) => number;
+  /** Whether it is tied round the strand of the other end, and so stands past it when the piece is closed. */
+  readonly grips?: true;
   /** How many turns it has in such a cord, where nobody says. */
   readonly turns?: (cord: Cord) => number;
   /** Girth, mm, of a knot or button that a loop closes over. */

@@ -22,6 +22,7 @@ export const slidingKnot: Part = {
     mm: (times + 1) * d,
     because: `${times} turns side by side, and where the end comes out: ${times + 1} × ${n1(d)}`,
   }),
+  grips: true,
   turns: (cord) => (cord.diameter_mm >= THICK ? 2 : 3),
   check: noClash,
   seconds: 75,

@@ -16,6 +16,24 @@ function spline(a: number, b: number, c: number, d: number, t: number): number {
   return 0.5 * (2 * b + (c - a) * t + (2 * a - 5 * b + 4 * c - d) * t * t + (3 * b - a - 3 * c + d) * t * t * t);
 }
 
+/** A smooth curve through so many stretches of control points, told by their places; what lies before and past them shapes its ends. */
+function curve(at: (i: number) => Point, stretches: number, samples: number): Point[] {
+  const out: Point[] = [];
+  for (let i = 0; i < stretches; i++) {
+    const [a, b, c, d] = [at(i - 1), at(i), at(i + 1), at(i + 2)];
+    for (let s = 0; s < samples; s++) {
+      const t = s / samples;
+      out.push([
+        spline(a[0], b[0], c[0], d[0], t),
+        spline(a[1], b[1], c[1], d[1], t),
+        spline(a[2], b[2], c[2], d[2], t),
+      ]);
+    }
+  }
+  out.push(at(stretches));
+  return out;
+}
+
 /**
  * Points along a strand's centre line over one repeat, both ends included; the last is the first moved by `pitch`.
  *
@@ -26,28 +44,17 @@ function spline(a: number, b: number, c: number, d: number, t: number): number {
  * @example
  * samplePath({ strand: 'a', points: [[0, 0, 0], [0, 1, 0]] }, 1).length > 2 // true
  */
-export function samplePath(path: StrandPath, pitch: number, samples = SAMPLES): Point[] {
-  const out: Point[] = [];
-  const n = path.points.length;
-  for (let i = 0; i < n; i++) {
-    const [a, b, c, d] = [i - 1, i, i + 1, i + 2].map((k) => controlPoint(path.points, pitch, k)) as [
-      Point,
-      Point,
-      Point,
-      Point,
-    ];
-    for (let s = 0; s < samples; s++) {
-      const t = s / samples;
-      out.push([
-        spline(a[0], b[0], c[0], d[0], t),
-        spline(a[1], b[1], c[1], d[1], t),
-        spline(a[2], b[2], c[2], d[2], t),
-      ]);
-    }
-  }
-  out.push(controlPoint(path.points, pitch, n));
-  return out;
-}
+export const samplePath = ({ points }: StrandPath, pitch: number, samples = SAMPLES): Point[] =>
+  curve((i) => controlPoint(points, pitch, i), points.length, samples);
+
+/**
+ * Points along a strand that ends: a smooth curve through all its control points, both ends included.
+ *
+ * @example
+ * sampleOpen([[0, 0, 0], [0, 1, 0]]).at(-1) // [0, 1, 0]
+ */
+export const sampleOpen = (points: readonly Point[], samples = SAMPLES): Point[] =>
+  curve((i) => points[Math.max(0, Math.min(points.length - 1, i))]!, points.length - 1, samples);
 
 /**
  * Length of a sampled centre line, in the unit of its points.
@@ -62,29 +69,4 @@ export function lengthOf(points: readonly Point[]): number {
     sum += Math.hypot(b[0] - a[0], b[1] - a[1], b[2] - a[2]);
   }
   return sum;
-}
-
-/**
- * Points along a strand that ends: a smooth curve through all its control points, both ends included.
- *
- * @example
- * sampleOpen([[0, 0, 0], [0, 1, 0]]).at(-1) // [0, 1, 0]
- */
-export function sampleOpen(points: readonly Point[], samples = SAMPLES): Point[] {
-  const last = points.length - 1;
-  const at = (i: number): Point => points[Math.max(0, Math.min(last, i))]!;
-  const out: Point[] = [];
-  for (let i = 0; i < last; i++) {
-    const [a, b, c, d] = [at(i - 1), at(i), at(i + 1), at(i + 2)];
-    for (let s = 0; s < samples; s++) {
-      const t = s / samples;
-      out.push([
-        spline(a[0], b[0], c[0], d[0], t),
-        spline(a[1], b[1], c[1], d[1], t),
-        spline(a[2], b[2], c[2], d[2], t),
-      ]);
-    }
-  }
-  out.push(at(last));
-  return out;
 }

@@ -1,5 +1,5 @@
 import { formatLength, type Units } from '../../core/measure';
-import { isSection, type PiecePart, type PieceSection } from '../../core/project';
+import { inCord, isSection, type PiecePart, type PieceSection } from '../../core/project';
 import { closedGap, drawnParts, type DrawnPart } from '../../core/drawing';
 import { bandOf, type SeatPlan } from '../../core/seat';
 import type { Point } from '../../core/stitch';
@@ -23,9 +23,6 @@ const moved = (part: DrawnPart, by: number): DrawnPart => ({
   })),
 });
 
-/** Parts that grip the strand of the other end stand past it. */
-const GRIPS = 'sliding-knot';
-
 /** What the picture of a closed piece shows, in words. */
 export function closedWords(plan: SeatPlan, units: Units): string {
   const { piece } = plan;
@@ -44,18 +41,17 @@ export function Closed({ plan, units }: { plan: SeatPlan; units: Units }) {
   const end = last.from + last.length;
   const gap = closedGap(plan);
   const placed = drawnParts(plan).filter(({ at }) => at <= first.from + 0.01 || at >= end - 0.01);
-  const long = ({ part, base, cord }: PiecePart): number =>
-    part.ring?.({ ...base, cord, d: cord.diameter_mm * cord.compression }).mm ?? 0;
+  const long = ({ part, base, cord }: PiecePart): number => part.ring?.(inCord(base, cord)).mm ?? 0;
   const ofEnd = placed
     .filter(({ outward, at }) => outward === 1 && at >= end - 0.01)
-    .map((part) => moved(part, part.item.part.slug === GRIPS ? gap - long(part.item) - part.at : -end));
+    .map((part) => moved(part, part.item.part.grips ? gap - long(part.item) - part.at : -end));
   const ofStart = placed
     .filter(({ outward, at }) => outward === -1 && at <= first.from + 0.01)
-    .map((part) => moved(part, part.item.part.slug === GRIPS ? long(part.item) - part.at : gap - first.from));
+    .map((part) => moved(part, part.item.part.grips ? long(part.item) - part.at : gap - first.from));
   const isTail = ({ item }: DrawnPart): boolean => item.part.stretch === 'slide';
   const tails = [...ofEnd, ...ofStart].filter(isTail);
-  const sliders = Object.values(piece.sections).filter(
-    (section) => piece.project.closure?.includes(section.id) && section.count !== 'fill',
+  const sliders = Object.values(piece.sections).flatMap(({ id, count, ...section }) =>
+    piece.project.closure?.includes(id) && count !== 'fill' ? [{ section: { id, count, ...section }, count }] : [],
   );
   const frame = frameOf(plan, [...ofEnd, ...ofStart]);
   const [left, right] = [
@@ -78,16 +74,8 @@ export function Closed({ plan, units }: { plan: SeatPlan; units: Units }) {
       <g transform={`translate(${gap} 0)`}>
         <Section section={first.item} count={unitsIn(first.item)} side="front" hex={hex} small={false} />
       </g>
-      {sliders.map((section) => (
-        <g key={section.id}>
-          <Section
-            section={section}
-            count={section.count === 'fill' ? 0 : section.count}
-            side="front"
-            hex={hex}
-            small={false}
-          />
-        </g>
+      {sliders.map(({ section, count }) => (
+        <Section key={section.id} section={section} count={count} side="front" hex={hex} small={false} />
       ))}
       {[...ofStart, ...ofEnd]
         .filter((part) => !isTail(part))

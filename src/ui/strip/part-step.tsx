@@ -1,3 +1,4 @@
+import { workedDiameter } from '../../core/cord';
 import { inCord, type PiecePart } from '../../core/project';
 import { sampleOpen, type Point } from '../../core/stitch';
 import { drawnParts, type DrawnPart, type DrawnStrand } from '../../core/drawing';
@@ -20,7 +21,7 @@ function bySelf(item: PiecePart, plan: SeatPlan): DrawnPart {
   const cords = plan.piece!.cords.slice(0, 2);
   const ways = item.part.ways(inCord(item.base, item.cord));
   const legs = ways.length === 1 && item.part.stretch === 'join' ? [ways[0]!, ways[0]!] : ways;
-  const d = item.cord.diameter_mm * item.cord.compression;
+  const d = workedDiameter(item.cord);
   return {
     item,
     at: 0,

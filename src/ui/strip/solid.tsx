@@ -1,4 +1,4 @@
-import { loopedBarAt } from '../../core/part';
+import { inCord } from '../../core/project';
 import type { DrawnPart } from '../../core/drawing';
 
 const HARD = { className: 'hard', strokeWidth: 0.4 };
@@ -19,8 +19,7 @@ export function Solid({ part: { item, at, outward, strands } }: { part: DrawnPar
   const { hardware } = item.base;
   if (!hardware) return null;
   const d = strands[0]?.d ?? 1;
-  const looped = item.part.slug === 'larks-head' || item.part.slug === 'on-ring';
-  const bar = looped ? loopedBarAt(hardware.bar_mm, d) : 0;
+  const bar = item.part.bar?.(inCord(item.base, item.cord)) ?? 0;
   const place = `translate(${at} 0) scale(${outward} 1)`;
   const wide = hardware.width_mm;
   switch (hardware.kind) {

@@ -24,6 +24,8 @@ const TIGHT: Readonly<Record<string, Tight>> = {
     ways: [OVERHAND.filter(([, y]) => Math.abs(y) < 2.5).map(([x, y, z]) => [x, y + 2.5, z])],
   },
 };
+/** Where the standing strand is of a knot tied round it, across, in diameters. */
+const STANDS = -0.475;
 export type TightName =
   | 'overhand'
   | 'overhand-round'
@@ -90,7 +92,7 @@ function loosened({ height, ways }: Tight, d: number, mm: number, along: number)
 
 /**
  * All strands of a bundle through a knot as one, as loose as they are measured: the tight knot of so many strands, drawn apart until
- * its strands are on average as long.
+ * its strands are on average as long. More than four are drawn as four.
  *
  * @param mm what each uses on average
  * @param along band length of the knot, mm
@@ -110,7 +112,7 @@ export function roundWays(name: TightName, strands: number, d: number, height: n
   // More than one standing strand is gone round at its own girth.
   const wider = (standing.radius + d / 2) / d;
   const tie = knotOver(name, height).map(([x, y, z]): Point => [
-    (-0.475 + (x + 0.475) * wider) * d,
+    (STANDS + (x - STANDS) * wider) * d,
     y * d,
     z * wider * d,
   ]);
@@ -118,7 +120,7 @@ export function roundWays(name: TightName, strands: number, d: number, height: n
     { leg: 0, points: tie },
     ...standing.places.map(([x, z], i) => ({
       leg: i + 1,
-      points: straight(-0.475 * d + x, 0, height * d, z),
+      points: straight(STANDS * d + x, 0, height * d, z),
     })),
   ];
 }
