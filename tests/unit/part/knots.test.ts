@@ -1,27 +1,7 @@
 import { expect, it } from 'vitest';
-import { SHIPPED } from '../../../catalogue';
 import { PARTS, type PartContext } from '../../../src/core/part';
 import { sampleOpen, type Point } from '../../../src/core/stitch';
-import { STARTING_FIGURES } from '../../../src/core/studio';
-
-const cord = SHIPPED.cords['satin-2']!;
-const context = (changes: Partial<PartContext>): PartContext => ({
-  cord,
-  d: 2,
-  strands: 1,
-  times: 1,
-  halfPitch: 3.3,
-  hardware: null,
-  loop: 0,
-  mate: 0,
-  inner: 180,
-  hand: 215,
-  slider: 0,
-  tied: 'all',
-  stands: false,
-  figures: STARTING_FIGURES,
-  ...changes,
-});
+import { context } from './context';
 
 /** The determinant of a knot whose ends are joined far outside: 1 for no knot, 3 for the overhand, 5 with a turn more and for the eight. */
 function determinant(points: readonly Point[]): number {

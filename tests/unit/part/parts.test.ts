@@ -1,27 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '../../../catalogue';
 import { PARTS, resized, safetyClass, type PartContext } from '../../../src/core/part';
-import { STARTING_FIGURES } from '../../../src/core/studio';
+import { context } from './context';
 
-/** A cord of 2 mm that does not compress, so that the working can be followed: d = 2. */
-const cord = { ...SHIPPED.cords['satin-2']!, diameter_mm: 2, compression: 1 };
-const context = (changes: Partial<PartContext> = {}): PartContext => ({
-  cord,
-  d: 2,
-  strands: 1,
-  times: 1,
-  halfPitch: 3.3,
-  hardware: null,
-  loop: 0,
-  mate: 0,
-  inner: 180,
-  hand: 215,
-  slider: 0,
-  tied: 'all',
-  stands: false,
-  figures: STARTING_FIGURES,
-  ...changes,
-});
 const hardware = (slug: string) => SHIPPED.hardware[slug]!;
 const use = (slug: string, changes: Partial<PartContext> = {}): number => PARTS[slug]!.use(context(changes)).mm;
 const along = (slug: string, changes: Partial<PartContext> = {}): number => PARTS[slug]!.along(context(changes));
@@ -127,6 +108,7 @@ describe('what each closure takes of the ring', () => {
 
   it('a wrapped knot takes a turn less in thick cord', () => {
     const { turns } = PARTS['sliding-knot']!;
+    const { cord } = context();
     expect(turns!({ ...cord, diameter_mm: 2.9 })).toBe(3);
     expect(turns!({ ...cord, diameter_mm: 3 })).toBe(2);
   });

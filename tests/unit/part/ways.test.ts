@@ -1,25 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '../../../catalogue';
-import { PARTS, wayLength, type PartContext } from '../../../src/core/part';
+import { PARTS, wayLength } from '../../../src/core/part';
 import { sampleOpen, type Point } from '../../../src/core/stitch';
-import { STARTING_FIGURES } from '../../../src/core/studio';
+import { context } from './context';
 
 const distance = (a: Point, b: Point): number => Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]);
 
-const base: Omit<PartContext, 'cord' | 'd'> = {
-  strands: 1,
-  times: 1,
-  halfPitch: 6,
-  hardware: SHIPPED.hardware['buckle-15']!,
-  loop: 90,
-  mate: 40,
-  inner: 180,
-  hand: 215,
-  slider: 22,
-  tied: 'all',
-  stands: false,
-  figures: STARTING_FIGURES,
-};
 const HARDWARE: Readonly<Record<string, string>> = {
   'on-ring': 'washer-25',
   button: 'button-15',
@@ -46,15 +32,18 @@ const cases = Object.values(PARTS).flatMap((part) =>
     (LEGS[part.slug] ?? [1, 2, 3, 4]).flatMap((strands) =>
       (part.byOne && strands > 1 ? (['all', 'one'] as const) : (['all'] as const)).map((tied) => {
         const cord = SHIPPED.cords[slug]!;
-        const one: PartContext = {
-          ...base,
-          ...(HARDWARE[part.slug] && { hardware: SHIPPED.hardware[HARDWARE[part.slug]!]! }),
+        const one = context({
+          hardware: SHIPPED.hardware[HARDWARE[part.slug] ?? 'buckle-15']!,
+          halfPitch: 6,
+          loop: 90,
+          mate: 40,
+          slider: 22,
           cord,
           d: cord.diameter_mm * cord.compression,
           strands,
           tied,
           times: part.turns?.(cord) ?? (/hitch|knot-row|transition/.test(part.slug) ? 2 : 1),
-        };
+        });
         return { part, one, told: `${part.slug} of ${strands} in ${slug}${tied === 'one' ? ', by one' : ''}` };
       }),
     ),

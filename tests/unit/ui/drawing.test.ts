@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '../../../catalogue';
 import { planSeat, type SeatPlan } from '../../../src/core/seat';
@@ -41,6 +42,13 @@ describe('drawings as files', () => {
     ])
       expect(drawingOf(planned('band-buckle'), name, 'cm')).toBeNull();
     expect(drawingOf(planSeat(seat({ size: null }), SHIPPED, STARTING_FIGURES), 'front', 'cm')).toBeNull();
+  });
+
+  it('has the colours of the two themes where it stands on its own', () => {
+    const theme = readFileSync(new URL('../../../src/styles/theme.css', import.meta.url), 'utf8');
+    const style = /<style>(.*?)<\/style>/s.exec(drawingOf(planned('band-buckle'), 'front', 'cm')!)![1]!;
+    const colours = [...new Set(style.match(/#[0-9a-f]{6}/g))];
+    expect(colours.filter((hex) => !theme.includes(hex))).toEqual([]);
   });
 
   it('wraps the end that leads with tape, and draws what moves apart from the rest', () => {
