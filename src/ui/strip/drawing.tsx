@@ -10,9 +10,9 @@ import { Strip } from './strip';
 
 /** How a drawing looks that stands on its own: as the two themes have it, by what the page says that it is, light or dark. */
 const STYLE = `<style>
-.hard{fill:#efe8d8;stroke:#2a251f}.bead{fill:#f8f3e8;stroke:#2a251f;stroke-width:.35}.wire{stroke:#d6cab2}
+.hard{fill:#efe8d8;stroke:#2a251f}.bead{fill:#f8f4ea;stroke:#2a251f;stroke-width:.35}.wire{stroke:#d6cab2}
 .hole,.fill-base-content{fill:#2a251f}.wire-edge,.stroke-base-content{stroke:#2a251f}text{font-family:monospace}
-@media (prefers-color-scheme:dark){.hard{fill:#2d241c;stroke:#ede4d2}.bead{fill:#221b14;stroke:#ede4d2}.wire{stroke:#4a3c2e}.hole,.fill-base-content{fill:#ede4d2}.wire-edge,.stroke-base-content{stroke:#ede4d2}}
+@media (prefers-color-scheme:dark){.hard{fill:#2d241c;stroke:#ede4d2}.bead{fill:#231c16;stroke:#ede4d2}.wire{stroke:#4a3c2e}.hole,.fill-base-content{fill:#ede4d2}.wire-edge,.stroke-base-content{stroke:#ede4d2}}
 </style>`;
 
 const asFile = (drawing: ReactElement): string =>
