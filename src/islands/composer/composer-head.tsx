@@ -1,3 +1,4 @@
+import { FileButton } from '../../ui/fields/file-button';
 import { Undo2 } from 'lucide-react';
 import { TextCell } from '../../ui/fields/text-cell';
 import type { ComposerModel } from './use-composer';
@@ -49,19 +50,12 @@ export function ComposerHead({ model, keeping }: { model: ComposerModel; keeping
         <button type="button" className="btn btn-sm" onClick={download}>
           Save as JSON
         </button>
-        <label className="btn btn-sm">
-          Open JSON
-          <input
-            type="file"
-            accept=".json,application/json"
-            className="sr-only"
-            onChange={(event) => {
-              const file = event.target.files?.[0];
-              event.target.value = '';
-              if (file) void open(file);
-            }}
-          />
-        </label>
+        <FileButton
+          label="Open JSON"
+          accept=".json,application/json"
+          className="btn btn-sm"
+          onFile={(file) => void open(file)}
+        />
         <button type="button" className="btn btn-primary btn-sm" disabled={saving} onClick={() => void save()}>
           {saving ? 'Saving…' : 'Save the project'}
         </button>

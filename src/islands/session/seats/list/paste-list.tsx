@@ -3,6 +3,7 @@ import { useState, type DragEvent } from 'react';
 import type { Units } from '../../../../core/measure';
 import type { Catalogue } from '../../../../core/project';
 import type { SeatRecord } from '../../../../core/seat';
+import { FileButton } from '../../../../ui/fields/file-button';
 import type { SessionModel } from '../../model/use-session';
 import { ListPreview, type Outcome } from './list-preview';
 import { changesTo, seatFrom } from './list-rows';
@@ -123,19 +124,11 @@ export function PasteList({
               {reading.reading ? 'Reading…' : 'Read the list'}
             </button>
             <span className="quiet text-sm">Ctrl Enter</span>
-            <label className="btn">
-              Open a CSV file or spreadsheet
-              <input
-                type="file"
-                accept=".csv,.tsv,.txt,.xlsx,text/csv,text/plain"
-                className="sr-only"
-                onChange={(event) => {
-                  const file = event.target.files?.[0];
-                  event.target.value = '';
-                  void open(file);
-                }}
-              />
-            </label>
+            <FileButton
+              label="Open a CSV file or spreadsheet"
+              accept=".csv,.tsv,.txt,.xlsx,text/csv,text/plain"
+              onFile={(file) => void open(file)}
+            />
             {onClose && (
               <button type="button" className="btn btn-ghost" onClick={onClose}>
                 Close
