@@ -6,6 +6,8 @@ import type { Meaning } from './words/vocabulary';
 interface Wrist {
   readonly mm: number | null;
   readonly estimate: boolean;
+  /** Of two lengths apart by a stroke, both, mm. */
+  readonly ends?: readonly [number, number];
   readonly from: number;
   readonly to: number;
 }

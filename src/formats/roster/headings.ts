@@ -1,6 +1,6 @@
 import type { Skill } from '../../core/studio';
 import { phraseOf } from './columns';
-import { isHeading } from './words/line-words';
+import { CANCELLED, isHeading, MAYBE } from './words/line-words';
 import type { Findings } from './findings';
 import { STRONG_SKILL } from './words/patterns';
 import type { Above } from './seat-of';
@@ -51,8 +51,10 @@ const isNamed = (found: Findings, text: string): boolean =>
 /** What a line that heads those below says of them, if only that they are others; null where it heads none. */
 export function headingOf(text: string, found: Findings, words: Phrases): Above | null {
   if (hasMeasure(found)) return null;
+  // “Cancelled:”, “Reserves:”: of those below nobody has a seat yet.
+  const coming = CANCELLED.test(text) ? 'cancelled' : MAYBE.test(text) ? 'reserve' : null;
   const skill = found.smalls.length === 0 ? skillAlone(text, words) : null;
   if (skill) return { project: null, skill };
   const heads = (found.smalls.length === 0 && headsBelow(found, text)) || (isHeading(text) && !isNamed(found, text));
-  return heads ? { project: found.projects[0]?.slug ?? null, skill: found.skill } : null;
+  return heads ? { project: found.projects[0]?.slug ?? null, skill: found.skill, ...(coming && { coming }) } : null;
 }

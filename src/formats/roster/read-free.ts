@@ -1,5 +1,5 @@
 import { hasData, hasMeasure, headingOf } from './headings';
-import { isBlank, isGreeting, isSentence, isSignOff, isTotal, leadingMarks } from './words/line-words';
+import { cancelsSomebody, isBlank, isGreeting, isSentence, isSignOff, isTotal, leadingMarks } from './words/line-words';
 import { MOST, skipped, tooLong, type Line } from './lines';
 import { nothingFound, type Findings } from './findings';
 import type { RosterLine } from './roster-line';
@@ -42,6 +42,7 @@ export function readFree(lines: readonly Line[], words: Phrases, { spans: said }
       signedOff = true;
       return [skipped(line, 'text')];
     }
+    if (cancelsSomebody(rest)) return seatsOf(found, line.number, line.text, above);
     const heading = isListed ? null : headingOf(rest, found, words);
     if (heading) {
       above = heading;

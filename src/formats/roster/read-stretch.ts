@@ -182,7 +182,14 @@ export class Stretch {
     else if (girth.either)
       this.found.faults.push({ field: which, text, problem: `“${text}”: which of the two? taken as between them` });
     if (which === 'hand') this.found.hand ??= girth.mm === null ? null : Math.round(girth.mm);
-    else this.found.wrists.push({ mm: girth.mm, estimate: girth.estimate, from, to: girth.to });
+    else
+      this.found.wrists.push({
+        mm: girth.mm,
+        estimate: girth.estimate,
+        ...(girth.ends && { ends: girth.ends }),
+        from,
+        to: girth.to,
+      });
     return this.mark(from, girth.to, which);
   }
 

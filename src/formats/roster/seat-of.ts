@@ -9,6 +9,8 @@ import { wordsIn } from './words/vocabulary';
 export interface Above {
   readonly project: string | null;
   readonly skill: Skill | null;
+  /** Whether those below are not coming, or wait for a place; they come where it is not said. */
+  readonly coming?: 'cancelled' | 'reserve';
 }
 
 const tidy = (text: string): string =>
@@ -149,7 +151,8 @@ export function seatsOf(found: Findings, line: number, text: string, above: Abov
   const led = given ? { name: given, rests: found.runs, nameRun: null } : nameOf(found);
   const { nameRun } = led;
   const name = led.name || (nameRun ? tidy(text.slice(nameRun.from, nameRun.to)) : '');
-  const [cancelled, maybe, plus] = [CANCELLED, MAYBE, PLUS_ONE].map((pattern) => pattern.exec(text)?.[0].trim());
+  const [out, maybe, plus] = [CANCELLED, MAYBE, PLUS_ONE].map((pattern) => pattern.exec(text)?.[0].trim());
+  const cancelled = out !== undefined || above.coming === 'cancelled';
   const known = {
     age: found.ages.find(({ age }) => age !== null)?.age ?? null,
     wrist: found.wrists.length > 0 || found.faults.some(({ field }) => field === 'wrist'),
@@ -175,6 +178,11 @@ export function seatsOf(found: Findings, line: number, text: string, above: Abov
     });
     found.notes.push(written);
   }
+  // “15.5 / 17 cm” is a range for one, and a length each for two.
+  const wristOf = (i: number): typeof wrist => {
+    const each = found.wrists.length === 1 ? wrist?.ends?.[i] : undefined;
+    return each === undefined ? (found.wrists[i] ?? wrist) : { ...wrist!, mm: each, estimate: false };
+  };
   const seat = (own: string, girth: typeof wrist): RosterSeat => ({
     ...blankSeat(),
     name: own,
@@ -204,13 +212,10 @@ export function seatsOf(found: Findings, line: number, text: string, above: Abov
     text.length,
   );
   const asks: RosterFault[] = [];
+  if (above.coming === 'reserve' && !maybe)
+    asks.push({ field: 'line', text: '', problem: 'Under reserves: is there a seat for them?' });
   if (maybe) asks.push({ field: 'line', text: maybe, problem: `“${maybe}”: is there a seat for them?` });
   if (plus) asks.push({ field: 'line', text: plus, problem: `“${plus}”: one more seat, and for whom?` });
-  if (pair) {
-    const problem = `Two people on one line: is it ${pair[0]} and ${pair[1]}?`;
-    const faults = [{ field: 'line' as const, text: name, problem }, ...asks, ...found.faults];
-    return pair.map((own, i) => ({ line, text, seat: seat(own, found.wrists[i] ?? wrist), faults, spans }));
-  }
   const whole: RosterLine = {
     line,
     text,
@@ -218,7 +223,13 @@ export function seatsOf(found: Findings, line: number, text: string, above: Abov
     faults: [...asks, ...problemOf(name, found)],
     spans,
   };
-  return [cancelled ? { ...whole, faults: [], skip: true, kind: 'cancelled' } : whole];
+  if (cancelled) return [{ ...whole, faults: [], skip: true, kind: 'cancelled' }];
+  if (pair) {
+    const problem = `Two people on one line: is it ${pair[0]} and ${pair[1]}?`;
+    const faults = [{ field: 'line' as const, text: name, problem }, ...asks, ...found.faults];
+    return pair.map((own, i) => ({ line, text, seat: seat(own, wristOf(i)), faults, spans }));
+  }
+  return [whole];
 }
 
 /** A second name with a wrist of its own: “Tilly Ross 13 cm, Max Ross 14 cm”. */

@@ -171,6 +171,38 @@ Morag Ames
     ]);
   });
 
+  it('knows who is not coming, or waits for a place, by line and by heading, and what they stand under goes on', () => {
+    const lines = read(
+      'Noose band:\nUlf Brine - cancelled\nAl Wick and Jo Wick cancelled\nUna Brine can’t come\nQuill Rudder, 17 cm\nReserves:\nMo Wey, 15 cm\nCancelled:\nMy Wey, 15 cm\nTable 2:\nMa Wey, 14 cm',
+    );
+    expect(lines.map(({ kind }) => kind ?? 'seat')).toEqual(
+      'heading cancelled cancelled cancelled seat heading seat heading cancelled heading seat'.split(' '),
+    );
+    const [quill, mo, ma] = seats(lines);
+    expect(quill!.seat).toMatchObject({ name: 'Quill Rudder', project: 'single-noose' });
+    expect(mo!.faults).toEqual([
+      expect.objectContaining({ field: 'line', problem: expect.stringMatching(/reserves/) }),
+    ]);
+    expect(ma!.faults).toEqual([]);
+  });
+
+  it.each<[string, (number | null)[]]>([
+    ['Ada & Bo Tack, 17 / 15.5cm', [170, 155]],
+    ['Ada & Bo Tack 15/17 cm', [150, 170]],
+    ['Ada and Bo Tack 17 and 15 cm', [170, 150]],
+    ['Ada Tack 15/17 cm', [160]],
+    ['Ada Tack 6 1/8 in', [156]],
+    ['Ada Tack 6-1/2 in', [165]],
+  ])('%s: two lengths are one each of two people, and between them of one', (text, wrists) => {
+    const lines = read(text);
+    expect(lines.map(({ seat }) => seat.wrist_mm)).toEqual(wrists);
+    // A couple is asked about once, its wrists are as they were told.
+    if (lines.length === 2) {
+      expect(lines.map(({ seat }) => seat.wrist_method)).toEqual(['told', 'told']);
+      expect(lines[0]!.faults.map(({ field }) => field)).toEqual(['line']);
+    }
+  });
+
   it('reads a block of lines a person, each key as its own', () => {
     const blocks =
       'Participant: Ada\nAge: 34\nWrist size: 16.5cm\nAllergies: nickel\n\nParticipant: Bo\nWrist: tbc\nAge: 9';

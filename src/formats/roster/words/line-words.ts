@@ -31,6 +31,9 @@ const ORGANISATION = set(
 /** Months and days that people are called by: alone they head nothing. */
 const ALSO_NAMES = set('april june may august summer autumn kay sunday wednesday class hall church');
 
+/** Whether a word heads a part of a list, or names the list. */
+export const isHeadingWord = (word: string): boolean => HEADING.has(word.toLowerCase());
+
 export const isGreeting = (text: string): boolean => GREETING.test(text);
 export const isSignOff = (text: string): boolean => SIGN_OFF.test(text);
 export const isTotal = (text: string): boolean =>
@@ -84,8 +87,14 @@ export function leadingMarks(text: string, from: number, to: number): number {
 
 export const CANCELLED =
   /(?:^|[^\p{L}])(?:cancel(?:led|ed|s|lation)?|can[’']?t (?:make it|come)|cannot (?:make it|come)|not coming|no longer coming|dropped out|has to drop out|won[’']?t be coming|withdrawn|won[’']?t make it)(?!\p{L})/iu;
+/** Whether a line says of somebody by name that they are not coming. */
+export function cancelsSomebody(text: string): boolean {
+  if (!CANCELLED.test(text)) return false;
+  const others = text.replace(CANCELLED, ' ').match(/[\p{L}\p{M}'’]+/gu) ?? [];
+  return others.some((word) => /^\p{Lu}/u.test(word) && !isHeadingWord(word));
+}
 export const MAYBE =
-  /(?:^|[^\p{L}])(?:reserve|waiting list|wait list|waitlist|standby|stand-by|if there is (?:room|space)|provisional(?:ly)?|might come|may come|not sure if)(?!\p{L})/iu;
+  /(?:^|[^\p{L}])(?:reserves?|waiting list|wait list|waitlist|standby|stand-by|if there is (?:room|space)|provisional(?:ly)?|might come|may come|not sure if)(?!\p{L})/iu;
 export const PLUS_ONE =
   /\+ ?(?:1|one|2|two|guest|friend|sister|brother|mum|dad)(?!\p{L})(?: (?:friend|guest|more))?|(?:^|[^\p{L}])(?:plus (?:one|1|a friend|guest|friend)|and (?:a |one )?(?:friend|guest)|brings? a friend|with a friend)(?!\p{L})/iu;
 

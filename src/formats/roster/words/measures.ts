@@ -10,16 +10,20 @@ export interface GirthFound {
   readonly choices?: readonly number[];
   /** Two lengths apart by “or”: which, is for the person. */
   readonly either: boolean;
+  /** Of two lengths apart by a stroke, both, mm. */
+  readonly ends?: readonly [number, number];
 }
 
-const N = String.raw`(?:\d{1,3}[ \u00a0]{0,2}-?[ \u00a0]{0,2}\d{1,2} ?[/⁄] ?\d{1,2}|\d{1,2} ?[/⁄] ?\d{1,2}|\d{1,4}(?:[.,]\d{1,3})?[ \u00a0]?[¼½¾⅓⅔⅛⅜⅝⅞]|\d{1,4}[.,]\d{1,3}|\d{1,4}|[¼½¾])`;
+/** What fractions of a ruler are parts of; a number that goes on is another length. */
+const PARTS = String.raw`(?:64|32|16|8|4|2|3|5|10|12)(?!\d|[.,]\d)`;
+const N = String.raw`(?:\d{1,3}[ \u00a0]{0,2}-?[ \u00a0]{0,2}\d{1,2} ?[/⁄] ?${PARTS}|\d{1,2} ?[/⁄] ?${PARTS}|\d{1,4}(?:[.,]\d{1,3})?[ \u00a0]?[¼½¾⅓⅔⅛⅜⅝⅞]|\d{1,4}[.,]\d{1,3}|\d{1,4}|[¼½¾])`;
 const U = String.raw`(?:mm|millimet(?:re|er)s?|cms?|centimet(?:re|er)s?|inch(?:es)?|ins?(?!\p{L})\.?|["″”]|''|metres?|meters?|m(?!\p{L})|ft(?!\p{L})|feet)(?!\p{L})`;
 /** A short gap within a line. */
 export const S = String.raw`[ \u00a0\t]{0,3}`;
 /** Words and marks before a length that is not measured. */
 export const GUESS = String.raw`(?:~|≈|±|c\.|ca\.?(?!\p{L})|circa|about|approx(?:imately|\.)?|around|roughly|abt\.?|maybe|probably|est(?:imated?|\.)?(?!\p{L})|perhaps)`;
 const GIRTH = new RegExp(
-  `(${GUESS}${S})?(${N})(${S}ish)?${S}(${U})?(?:${S}(to|or|[-–—]|/)${S}(${N})${S}(${U})?)?(?:${S}[(=]${S}(${N}${S}${U})${S}\\)?)?(${S}(?:ish(?!\\p{L})|or so(?!\\p{L})|\\(est(?:imate|imated|\\.)?\\)|\\(approx\\.?\\)|est(?:imate|imated|\\.)?(?!\\p{L})|\\?))?`,
+  `(${GUESS}${S})?(${N})(${S}ish)?${S}(${U})?(?:${S}(to|or|and(?!\\p{L})|&|[-–—]|/)${S}(${N})${S}(${U})?)?(?:${S}[(=]${S}(${N}${S}${U})${S}\\)?)?(${S}(?:ish(?!\\p{L})|or so(?!\\p{L})|\\(est(?:imate|imated|\\.)?\\)|\\(approx\\.?\\)|est(?:imate|imated|\\.)?(?!\\p{L})|\\?))?`,
   'iuy',
 );
 /** The same length right after it in the other system of units: “16.5 cm 6 1/2 in”. */
@@ -53,7 +57,10 @@ export function girthAt(
   if (unit === '' && second === undefined && unitOf) unit = unitOf;
   // “16 cm / 18 cm” are two lengths, not one between them.
   const isRange =
-    second !== undefined && !(joiner === '/' && ownUnit) && (secondUnit !== undefined || ownUnit === undefined);
+    second !== undefined &&
+    !/^(?:and|&)$/i.test(joiner!) &&
+    !(joiner === '/' && ownUnit) &&
+    (secondUnit !== undefined || ownUnit === undefined);
   // “15 cm - 9”: what follows is another field, unless it has a unit as well.
   if (second !== undefined && !isRange) {
     const short = matchAt(new RegExp(`(?:${GUESS}${S})?${N}(?:${S}ish)?${S}${U}`, 'iuy'), text, at);
@@ -69,8 +76,7 @@ export function girthAt(
   if (!sure) return null;
   // Five millimetres are a cord; so is nothing else that no wrist could be in a unit that was written, but it is for the person.
   if (/^mm|^milli/i.test(unit) && Number(first!.replace(',', '.')) < 60) return null;
-  const estimate =
-    guess !== undefined || ish !== undefined || (isRange && second !== undefined) || (suffix ?? '').trim() !== '';
+  const estimate = guess !== undefined || ish !== undefined || (suffix ?? '').trim() !== '';
   if (isRange && second !== undefined) {
     const [low, high] = [read(first!, unit || unitOf, girth), read(second, secondUnit ?? unit ?? unitOf, girth)];
     if (low.ok && high.ok && high.value.mm > low.value.mm)
@@ -80,6 +86,7 @@ export function girthAt(
         estimate: true,
         problem: null,
         either: /^or$/i.test(joiner!),
+        ...(joiner === '/' && { ends: [low.value.mm, high.value.mm] as const }),
       };
     // No range of two girths: the first by itself.
     to =

@@ -60,7 +60,7 @@ export function SeatRow({ seat, index, model, compact, selected, onSelect }: Row
           onChange={(text) => edit({ age: text === '' ? null : Number(text) })}
         />
       </td>
-      <td className="w-24">
+      <td className="w-30">
         <Choice
           {...at(2)}
           label={`Skill of ${record.name}`}
@@ -70,7 +70,7 @@ export function SeatRow({ seat, index, model, compact, selected, onSelect }: Row
           onChange={(v) => edit({ skill: v })}
         />
       </td>
-      <td className={compact ? 'w-44' : 'w-52'}>
+      <td className={compact ? 'w-44' : 'w-48'}>
         <Choice
           {...at(3)}
           label={`Project of ${record.name}`}
@@ -81,7 +81,7 @@ export function SeatRow({ seat, index, model, compact, selected, onSelect }: Row
         />
       </td>
       {!compact && (
-        <td className="w-52">
+        <td className="w-48">
           {cord && (
             <Choice
               {...at(4)}
@@ -93,7 +93,7 @@ export function SeatRow({ seat, index, model, compact, selected, onSelect }: Row
           )}
         </td>
       )}
-      <td className="w-38">
+      <td className="w-36">
         {cord && kind && (
           <span className="flex items-center gap-1">
             {coloursOf(plan).map((hex, i) => (

@@ -171,7 +171,7 @@ export function ListRow({
           onChange={(skill) => set({ skill })}
         />
       </td>
-      <td className="w-44 align-top">
+      <td className="w-52 align-top">
         <Choice
           {...at(4)}
           label={`Project of ${seat.name}`}
