@@ -21,13 +21,14 @@ const HEADINGS: readonly (readonly [Role, RegExp])[] = [
     'note',
     /notes?\b|comments?|remarks?|anything|should (?:we|i) know|know about|information|\binfo\b|message|requests?|dietary|other/i,
   ],
-  ['wrist', /wrist|pols|handgelenk/i],
+  // A unit alone measures the wrist.
+  ['wrist', /wrist|pols|handgelenk|^[([]?(?:cms?|mm|inches|ins?\.?)[)\]]?$/i],
   ['hand', /\bhand\b|knuckle|hand girth/i],
   ['age', /\bages?\b|how old|years? old|\byrs?\b|\bdob\b|^years?$/i],
   ['colour', /colou?rs?/i],
   [
     'skill',
-    /skill|level|experience|ability|(?:done|tied|made|tried) (?:it|this|one|any|cord|knots?)?\s*before|before\?|how (?:much|good)|knotting before|standard/i,
+    /skill|level|\blvl\b|experience|\bexp\b|ability|(?:done|tied|made|tried) (?:it|this|one|any|cord|knots?)?\s*before|before\?|how (?:much|good)|knotting before|standard/i,
   ],
   [
     'project',
@@ -124,6 +125,13 @@ const asked = (
   found.notes.push(text);
 };
 
+/** A name that a list has by its last part, “Quay, Otis”, as it is spoken. */
+export const inOrder = (name: string): string =>
+  name.replace(
+    /^([\p{L}\p{M}'’-]+(?: [\p{L}\p{M}'’-]+)?), (\p{Lu}[\p{L}\p{M}'’-]*(?: \p{Lu}[\p{L}\p{M}'’.-]*)?)$/u,
+    '$2 $1',
+  );
+
 /** Reads a cell as what its column holds, into the findings of its line. */
 export function readCell(
   role: Role,
@@ -145,7 +153,7 @@ export function readCell(
       const start = leadingMarks(text, 0, text.length);
       const aged = /\(\s*\d{1,2}\s*\)?\s*$/.exec(text);
       if (aged) found.ages.push({ age: Number(/\d+/.exec(aged[0])![0]), from, to });
-      const name = text.slice(start, aged?.index ?? text.length).trim();
+      const name = inOrder(text.slice(start, aged?.index ?? text.length).trim());
       if (name) found.runs.push({ from, to, text: name });
       return all('name');
     }

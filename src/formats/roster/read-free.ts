@@ -13,17 +13,36 @@ const namesSomebody = (found: Findings): boolean => found.runs.some(({ text }) =
 const CHAT =
   /^\s{0,3}(?:\[?(?:\d{1,4}[./-]\d{1,2}[./-]\d{1,4},?\s{1,2})?\d{1,2}[:.]\d{2}(?::\d{2})?(?:\s?[ap]\.?m\.?)?\]?\s{0,2}[-–]?\s{0,2}[^:\d\n]{1,40}|[^:\d\n]{1,40}\s\(?\d{1,2}[:.]\d{2}\)?):\s{1,3}/iu;
 
+/** Who wrote, at the end of what stands before it. */
+const SENDER = /([\p{L}\p{M}'’. -]{1,40}?)(?:\s\(?\d{1,2}[:.]\d{2}\)?)?:\s*$/u;
+
+/** Lines that are numbered in order without a mark, “1 Dee”, “2 Gus”: their numbers are not of the names. */
+function numberedLines(lines: readonly Line[]): ReadonlySet<number> {
+  const numbered = new Set<number>();
+  let last: { line: number; n: number } | null = null;
+  for (const { number, text } of lines) {
+    const n = Number(/^\s{0,6}(\d{1,3})\s+\p{L}/u.exec(text)?.[1] ?? NaN);
+    if (Number.isNaN(n)) continue;
+    if (last && n === last.n + 1) numbered.add(last.line).add(number);
+    last = { line: number, n };
+  }
+  return numbered;
+}
+
 /** Free lines, one after the other: people, headings that say something of those below, and everything else. */
 export function readFree(lines: readonly Line[], words: Phrases, { spans: said }: Pick<Said, 'spans'>): RosterLine[] {
   const filled = lines.filter(({ text }) => text.trim() !== '');
   const isChat =
     filled.length > 1 && filled.filter(({ text }) => CHAT.test(text.slice(0, 120))).length >= filled.length / 2;
   let above: Above = { project: null, skill: null };
+  const numbered = numberedLines(lines);
   let signedOff = false;
   return lines.flatMap((line): RosterLine[] => {
     const text = line.text.slice(0, MOST);
     if (text.trim() === '') return [skipped(line, 'blank')];
     let from = isChat ? (CHAT.exec(text.slice(0, 120))?.[0].length ?? 0) : 0;
+    const sender = isChat ? (SENDER.exec(text.slice(0, from))?.[1]?.trim() ?? '') : '';
+    if (numbered.has(line.number)) from += /^\s*\d+\s+/.exec(text.slice(from))?.[0].length ?? 0;
     const bare = text.slice(from).trim();
     if (isBlank(bare)) return [skipped(line, 'blank')];
     if (isTotal(bare)) return [skipped(line, 'total')];
@@ -54,6 +73,8 @@ export function readFree(lines: readonly Line[], words: Phrases, { spans: said }
     if (isChat && !measured && !(hasData(found) && /[,;–-]/.test(rest))) return [skipped(line, 'text')];
     if (signedOff && !hasData(found) && !isListed) return [skipped(line, 'text')];
     if (!namesSomebody(found) && !hasData(found)) return [skipped(line, 'blank')];
-    return seatsOf(found, line.number, line.text, above);
+    // Who writes of no one else by name writes of themselves.
+    const byName = found.runs.some((run) => /(?:^|[?!.] |and )\p{Lu}/u.test(run.text.trim()));
+    return seatsOf(found, line.number, line.text, above, sender && !byName ? sender : '');
   });
 }

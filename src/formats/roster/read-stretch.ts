@@ -147,6 +147,15 @@ export class Stretch {
         return this.mark(from, age.to, 'age');
       }
     }
+    // “(my daughter, 6)”
+    if (
+      kind === 'number' &&
+      this.text[token.to] === ')' &&
+      /\([\p{L} ’',]{2,30} ?$/u.test(this.text.slice(Math.max(0, from - 34), from))
+    ) {
+      this.found.ages.push({ age: Number(text), from, to: token.to });
+      return this.mark(from, token.to, 'age');
+    }
     if (kind === 'number' || GLYPH.test(text) || matchAt(GUESSED, this.text, from))
       return this.girth(from, from, 'wrist', false);
     const unknown = kind === 'word' || text === '?' ? matchAt(UNKNOWN, this.text, from) : null;

@@ -1,4 +1,4 @@
-import { cellsOf, NAMES, readCell, roleByValues, roleOf, type Cell } from './columns';
+import { cellsOf, inOrder, NAMES, readCell, roleByValues, roleOf, type Cell } from './columns';
 import { hasData, headingOf } from './headings';
 import { isBlank, isSentence, isSignOff, isTotal, leadingMarks } from './words/line-words';
 import { MOST, skipped, tooLong, type Line } from './lines';
@@ -137,10 +137,12 @@ export function readTable(
 function nameFrom(cells: readonly Cell[], roles: readonly (Role | null)[]): string {
   const of = (role: Role): string[] => cells.filter((_, c) => roles[c] === role).map(({ text }) => text);
   const parts = [...of('first'), ...of('name'), ...of('last')].map((text) =>
-    text
-      .slice(leadingMarks(text, 0, text.length))
-      .replace(/\(\s*\d{1,2}\s*\)?\s*$/, '')
-      .trim(),
+    inOrder(
+      text
+        .slice(leadingMarks(text, 0, text.length))
+        .replace(/\(\s*\d{1,2}\s*\)?\s*$/, '')
+        .trim(),
+    ),
   );
   return parts.filter(Boolean).join(' ').slice(0, 120);
 }

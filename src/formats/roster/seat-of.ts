@@ -17,7 +17,14 @@ const tidy = (text: string): string =>
   text.replace(/\s+/g, ' ').replace(/^[\s,;:.()~≈!?"–—-]+(?=[\p{L}\d<])|[\s,;:(~≈!?–—-]+$/gu, '');
 /** Words around a name that are not of it: “can Joss come?”, “my son Ivo”, “Mia is”, “Priya (+1)”. */
 function bareName(text: string): string {
-  const own = tidy(text.replace(/\s?\(\s?\+ ?\d\s?\)?/g, ''))
+  // What was said before, in brackets, or of how many is not of the name.
+  const said = text
+    .replace(/^.*[?!.;:] (?=\p{Lu})/u, '')
+    .replace(/^(?:hi|hello|hey)(?: there)?[,!. ]+(?=\p{Lu})/iu, '')
+    .replace(/(?<=\p{L}) \(.*$/u, '')
+    .replace(/(?<=\p{L}) [x×] ?[2-9]$/u, '')
+    .replace(/^and (?=\p{Lu})/u, '');
+  const own = tidy(said.replace(/\s?\(\s?\+ ?\d\s?\)?/g, ''))
     .replace(/^(?:my|our|his|her) (?:\p{Ll}{2,12} )?(?=\p{Lu})/iu, '')
     .split(' ');
   if (!own.some((word) => /^\p{Lu}/u.test(word))) return own.join(' ');
@@ -66,9 +73,9 @@ const BARE_CM = { min: 13, max: 28 };
 const within = (n: number, { min, max }: { min: number; max: number }): boolean => n >= min && n <= max;
 
 /** A small whole number: an age where the wrist is known, a wrist where the age is; else for the person where it could be both. */
-function readSmalls(found: Findings, seat: { age: number | null; wrist: boolean }): Run[] {
+function readSmalls(found: Findings, seat: { age: number | null; wrist: boolean }, smalls: readonly Run[]): Run[] {
   const rest: Run[] = [];
-  for (const small of found.smalls) {
+  for (const small of smalls) {
     const number = Number(small.text);
     const girth = parseGirth(small.text, WRIST);
     if (seat.age === null && (seat.wrist || !(within(number, BARE_INCHES) || within(number, BARE_CM)))) {
@@ -157,10 +164,20 @@ export function seatsOf(found: Findings, line: number, text: string, above: Abov
     age: found.ages.find(({ age }) => age !== null)?.age ?? null,
     wrist: found.wrists.length > 0 || found.faults.some(({ field }) => field === 'wrist'),
   };
-  const left = readSmalls(found, known);
   const second = secondPerson(led.rests, found, nameRun);
+  // Numbers after a second name are of the second.
+  const theirs = second ? found.smalls.filter(({ from }) => from > second.from) : [];
+  const next = { age: null as number | null, wrist: true };
+  const left = [
+    ...readSmalls(
+      found,
+      known,
+      found.smalls.filter((small) => !theirs.includes(small)),
+    ),
+    ...readSmalls(found, next, theirs),
+  ];
   const rests = led.rests.filter(
-    (run) => run !== second && !(plus && PLUS_ONE.test(run.text)) && !(maybe && MAYBE.test(run.text)),
+    (run) => run !== second && !isWithin(run, PLUS_ONE, text) && !(maybe && MAYBE.test(run.text)),
   );
   readRests(
     [...rests, ...left].sort((a, b) => a.from - b.from),
@@ -168,7 +185,7 @@ export function seatsOf(found: Findings, line: number, text: string, above: Abov
   );
   const project = projectOf(found, nameRun, above);
   const [wrist, other] = found.wrists;
-  const pair: [string, string] | null = second ? [name, tidy(second.text)] : twoNames(name);
+  const pair: [string, string] | null = second ? [name, bareName(second.text)] : twoNames(name);
   if (other && !pair && other.mm !== null && wrist!.mm !== null && Math.abs(other.mm - wrist!.mm) > 1) {
     const written = text.slice(other.from, other.to);
     found.faults.push({
@@ -183,10 +200,13 @@ export function seatsOf(found: Findings, line: number, text: string, above: Abov
     const each = found.wrists.length === 1 ? wrist?.ends?.[i] : undefined;
     return each === undefined ? (found.wrists[i] ?? wrist) : { ...wrist!, mm: each, estimate: false };
   };
-  const seat = (own: string, girth: typeof wrist): RosterSeat => ({
+  const ages = found.ages.flatMap(({ age }) => age ?? []);
+  const ageOf = (i: number): number | null =>
+    second ? [known.age, next.age][i]! : ages.length > 1 ? ages[i]! : known.age;
+  const seat = (own: string, girth: typeof wrist, age = known.age): RosterSeat => ({
     ...blankSeat(),
     name: own,
-    age: known.age,
+    age,
     avoid: [...found.avoid],
     skill: found.skill ?? above.skill,
     wrist_mm: girth?.mm == null ? null : Math.round(girth.mm),
@@ -227,9 +247,20 @@ export function seatsOf(found: Findings, line: number, text: string, above: Abov
   if (pair) {
     const problem = `Two people on one line: is it ${pair[0]} and ${pair[1]}?`;
     const faults = [{ field: 'line' as const, text: name, problem }, ...asks, ...found.faults];
-    return pair.map((own, i) => ({ line, text, seat: seat(own, wristOf(i)), faults, spans }));
+    return pair.map((own, i) => ({ line, text, seat: seat(own, wristOf(i), ageOf(i)), faults, spans }));
   }
   return [whole];
+}
+
+/** Whether a run is of what a pattern finds in its line. */
+function isWithin(run: Run, pattern: RegExp, text: string): boolean {
+  const found = pattern.exec(text);
+  return (
+    found !== null &&
+    run.from < found.index + found[0].length &&
+    run.to > found.index &&
+    run.to <= found.index + found[0].length
+  );
 }
 
 /** A second name with a wrist of its own: “Tilly Ross 13 cm, Max Ross 14 cm”. */
@@ -237,11 +268,6 @@ function secondPerson(rests: readonly Run[], found: Findings, nameRun: Run | nul
   const [one, two] = found.wrists;
   if (!one || !two || !nameRun) return undefined;
   return rests.find(
-    (run) =>
-      run.from > one.to &&
-      run.to <= two.from &&
-      isName(run) &&
-      /^\p{Lu}/u.test(tidy(run.text)) &&
-      tidy(run.text) !== '',
+    (run) => run.from > one.to && run.to <= two.from && isName(run) && /^\p{Lu}/u.test(bareName(run.text)),
   );
 }

@@ -96,7 +96,7 @@ export function cancelsSomebody(text: string): boolean {
 export const MAYBE =
   /(?:^|[^\p{L}])(?:reserves?|waiting list|wait list|waitlist|standby|stand-by|if there is (?:room|space)|provisional(?:ly)?|might come|may come|not sure if)(?!\p{L})/iu;
 export const PLUS_ONE =
-  /\+ ?(?:1|one|2|two|guest|friend|sister|brother|mum|dad)(?!\p{L})(?: (?:friend|guest|more))?|(?:^|[^\p{L}])(?:plus (?:one|1|a friend|guest|friend)|and (?:a |one )?(?:friend|guest)|brings? a friend|with a friend)(?!\p{L})/iu;
+  /(?<=\p{L} ?)[x×] ?[2-9](?!\d|\p{L})|\+ ?(?:1|one|2|two|guest|friend|sister|brother|mum|dad)(?!\p{L})(?: (?:friend|guest|more))?|(?:^|[^\p{L}])(?:plus (?:one|1|a friend|guest|friend)|and (?:a |one )?(?:friend|guest)|brings? a friend|with a friend)(?!\p{L})/iu;
 
 /** Said where a wrist is not known yet. */
 export const UNKNOWN =

@@ -72,6 +72,7 @@ export function girthAt(
     guess !== undefined ||
     ish !== undefined ||
     /[.,¼½¾⅓⅔⅛⅜⅝⅞/⁄]/.test(first!) ||
+    (second !== undefined && /^(?:and|&|\/)$/i.test(joiner!) && /[.,¼½¾⅓⅔⅛⅜⅝⅞]/.test(second)) ||
     /^\d{3}$/.test(first!);
   if (!sure) return null;
   // Five millimetres are a cord; so is nothing else that no wrist could be in a unit that was written, but it is for the person.
@@ -128,7 +129,7 @@ export interface AgeFound {
 const HALF = String.raw`(?:[ ]?[½¼¾]|[ ]1/2|[.,]5)?`;
 const OLD = String.raw`(?:y/o|y\.o\.?|yo(?!\p{L})|yrs?(?!\p{L})\.?|years?(?!\p{L})|y(?!\p{L}))(?:${S}old(?!\p{L}))?(?:${S}of age)?`;
 const AGE = new RegExp(
-  `(?:(nearly|almost|turning|soon|just)${S})?(?:(?:age|aged|ages)${S}[:=]?${S}(\\d{1,3})(${HALF})(?:${S}${OLD})?|(\\d{1,3})(${HALF})${S}-?${S}${OLD}|\\(${S}(\\d{1,2})(${HALF})(?:${S}${OLD})?${S}\\))`,
+  `(?:(nearly|almost|turning|soon|just)${S})?(?:(?:age|aged|ages)${S}[:=]?${S}(\\d{1,3})(${HALF})(?:ish(?!\\p{L})|${S}${OLD})?|(\\d{1,3})(${HALF})${S}-?${S}${OLD}|\\(${S}(\\d{1,2})(${HALF})(?:${S}${OLD})?${S}\\))`,
   'iuy',
 );
 /** An age that only the words before it say: “is 7½”, “nearly 9”. A unit after it says otherwise. */
