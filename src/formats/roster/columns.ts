@@ -9,12 +9,17 @@ import { wordsIn, type Phrases } from './words/vocabulary';
 /** Columns that the name of a person is in. */
 export const NAMES: ReadonlySet<Role> = new Set(['name', 'first', 'last']);
 
+/** How many places somebody takes. */
+const PLACES =
+  /^(?:(?:number|no\.?) of |how many )?(?:places|seats|tickets|spaces|people)(?: booked)?$|^(?:qty|quantity)$/i;
+
 /** Words of headings, the surest first: a heading is what the first of these that it has says. */
 const HEADINGS: readonly (readonly [Role, RegExp])[] = [
   ['number', /^(?:#|no\.?|nr\.?|num(?:ber)?|id|seat|row|place)$/i],
+  ['number', PLACES],
   [
     'contact',
-    /e-?mail|phone|mobile|\btel\b|contact|parent|guardian|carer|emergency|address|postcode|booked|paid|payment|amount|order/i,
+    /e-?mail|ticket|phone|mobile|\btel\b|contact|parent|guardian|carer|emergency|address|postcode|booked|paid|payment|amount|order/i,
   ],
   ['skin', /allerg|skin|sensitiv|medical|reacts?|irritat/i],
   [
@@ -42,7 +47,8 @@ const HEADINGS: readonly (readonly [Role, RegExp])[] = [
 export const roleOf = (heading: string): Role | null => {
   const text = heading.trim();
   if (text === '') return null;
-  if (/\d/.test(text.replace(/\(.*?\)/g, '')) || text.length > 60) return null;
+  const scale = /\(.*?\)|\d ?(?:-|–|to|\/) ?\d{1,2}/g;
+  if (/\d/.test(text.replace(scale, '')) || text.length > 60) return null;
   return HEADINGS.find(([, pattern]) => pattern.test(text))?.[0] ?? null;
 };
 
@@ -91,7 +97,7 @@ export function cellsOf(line: string, separator: string): Cell[] {
 }
 
 /** What the values of a column without a known heading say that it holds. */
-export function roleByValues(values: readonly string[], phrases: Phrases): Role {
+export function roleByValues(values: readonly string[], phrases: Phrases, heading: string): Role {
   const filled = values.map((value) => value.trim()).filter((value) => value !== '' && !NOTHING.test(value));
   if (filled.length === 0) return 'note';
   const share = (test: (value: string) => boolean): number => filled.filter(test).length / filled.length;
@@ -103,7 +109,9 @@ export function roleByValues(values: readonly string[], phrases: Phrases): Role 
     }) >= 0.6
   )
     return 'wrist';
-  if (share((value) => /^\d{1,2}$/.test(value) || ageAt(value, 0) !== null) >= 0.6) return 'age';
+  // Small numbers under a heading that is not known may count anything.
+  const isAge = (value: string): boolean => (heading === '' && /^\d{1,2}$/.test(value)) || ageAt(value, 0) !== null;
+  if (share(isAge) >= 0.6) return 'age';
   for (const as of ['project', 'skill', 'skin', 'colour'] as const) if (share(means(as)) >= 0.6) return as;
   return 'note';
 }
@@ -145,6 +153,9 @@ export function readCell(
   const all = (as: Findings['spans'][number]['as']): void => void found.spans.push({ from, to, as });
   switch (role) {
     case 'number':
+      if (PLACES.test(heading.trim()) && Number(text) > 1)
+        found.faults.push({ field: 'line', text, problem: `“${text}” places: one more seat, and for whom?` });
+      return all('noise');
     case 'contact':
       return all('noise');
     case 'name':
@@ -227,6 +238,9 @@ export function readCell(
       const own = nothingFound();
       new Stretch(line, from, to, { leads: false, phrases }, own).read();
       for (const avoid of own.avoid) if (!found.avoid.includes(avoid)) found.avoid.push(avoid);
+      // A remark that is a skill and no more says it.
+      const whole = phraseOf(text, phrases);
+      if (whole?.as === 'skill') found.skill ??= whole.skill;
       found.notes.push(text);
       return all(role);
     }

@@ -1,7 +1,8 @@
 import type { Skill } from '../../core/studio';
 import { phraseOf } from './columns';
 import { CANCELLED, isHeading, MAYBE } from './words/line-words';
-import type { Findings } from './findings';
+import { nothingFound, type Findings } from './findings';
+import { Stretch } from './read-stretch';
 import { STRONG_SKILL } from './words/patterns';
 import type { Above } from './seat-of';
 import { wordsIn, type Phrases } from './words/vocabulary';
@@ -48,6 +49,17 @@ const isNamed = (found: Findings, text: string): boolean =>
   (found.projects.length > 0 || found.skill !== null) &&
   /[,;–—-]/.test(text);
 
+/** What a line says that is nothing but a piece and a skill: “Advanced - ladder”. */
+function meansAlone(text: string, words: Phrases): Above | null {
+  const own = nothingFound();
+  new Stretch(text, 0, text.length, { leads: false, phrases: words }, own).read();
+  const left = own.runs.flatMap((run) => wordsIn(run.text)).filter((word) => !GROUP.has(word));
+  const isBoth = own.projects.length === 1 && own.skill !== null;
+  return isBoth && left.length === 0 && own.smalls.length === 0 && !hasMeasure(own)
+    ? { project: own.projects[0]!.slug, skill: own.skill }
+    : null;
+}
+
 /** What a line that heads those below says of them, if only that they are others; null where it heads none. */
 export function headingOf(text: string, found: Findings, words: Phrases): Above | null {
   if (hasMeasure(found)) return null;
@@ -55,6 +67,8 @@ export function headingOf(text: string, found: Findings, words: Phrases): Above 
   const coming = CANCELLED.test(text) ? 'cancelled' : MAYBE.test(text) ? 'reserve' : null;
   const skill = found.smalls.length === 0 ? skillAlone(text, words) : null;
   if (skill) return { project: null, skill };
+  const both = meansAlone(text, words);
+  if (both) return both;
   const heads = (found.smalls.length === 0 && headsBelow(found, text)) || (isHeading(text) && !isNamed(found, text));
   return heads ? { project: found.projects[0]?.slug ?? null, skill: found.skill, ...(coming && { coming }) } : null;
 }

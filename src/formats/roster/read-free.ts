@@ -1,20 +1,34 @@
 import { hasData, hasMeasure, headingOf } from './headings';
-import { cancelsSomebody, isBlank, isGreeting, isSentence, isSignOff, isTotal, leadingMarks } from './words/line-words';
+import {
+  CANCELLED,
+  cancelsSomebody,
+  isBlank,
+  isCrew,
+  isTitle,
+  namesFirst,
+  isGreeting,
+  isSentence,
+  isSignOff,
+  isTotal,
+  leadingMarks,
+} from './words/line-words';
 import { MOST, skipped, tooLong, type Line } from './lines';
 import { nothingFound, type Findings } from './findings';
 import type { RosterLine } from './roster-line';
 import { readAround, type Said } from './said';
+import { namesOne } from './names';
 import { seatsOf, type Above } from './seat-of';
+import { isChat, messageOf, takesPlace, writesFor } from './words/chat';
 import type { Phrases } from './words/vocabulary';
 
 const namesSomebody = (found: Findings): boolean => found.runs.some(({ text }) => /\p{L}/u.test(text));
 
-/** A chat's time and sender before what was written. */
-const CHAT =
-  /^\s{0,3}(?:\[?(?:\d{1,4}[./-]\d{1,2}[./-]\d{1,4},?\s{1,2})?\d{1,2}[:.]\d{2}(?::\d{2})?(?:\s?[ap]\.?m\.?)?\]?\s{0,2}[-–]?\s{0,2}[^:\d\n]{1,40}|[^:\d\n]{1,40}\s\(?\d{1,2}[:.]\d{2}\)?):\s{1,3}/iu;
-
-/** Who wrote, at the end of what stands before it. */
-const SENDER = /([\p{L}\p{M}'’. -]{1,40}?)(?:\s\(?\d{1,2}[:.]\d{2}\)?)?:\s*$/u;
+/** Whether a line next to one, over blank ones, has a number on it. */
+function nearMeasures(lines: readonly Line[], i: number): boolean {
+  const filled = (line: Line): boolean => line.text.trim() !== '';
+  const [before, after] = [lines.slice(0, i).findLast(filled), lines.slice(i + 1).find(filled)];
+  return [before, after].some((line) => line !== undefined && /\d/.test(line.text));
+}
 
 /** Lines that are numbered in order without a mark, “1 Dee”, “2 Gus”: their numbers are not of the names. */
 function numberedLines(lines: readonly Line[]): ReadonlySet<number> {
@@ -31,17 +45,16 @@ function numberedLines(lines: readonly Line[]): ReadonlySet<number> {
 
 /** Free lines, one after the other: people, headings that say something of those below, and everything else. */
 export function readFree(lines: readonly Line[], words: Phrases, { spans: said }: Pick<Said, 'spans'>): RosterLine[] {
-  const filled = lines.filter(({ text }) => text.trim() !== '');
-  const isChat =
-    filled.length > 1 && filled.filter(({ text }) => CHAT.test(text.slice(0, 120))).length >= filled.length / 2;
+  const chat = isChat(lines.map(({ text }) => text).filter((text) => text.trim() !== ''));
   let above: Above = { project: null, skill: null };
   const numbered = numberedLines(lines);
   let signedOff = false;
-  return lines.flatMap((line): RosterLine[] => {
+  return lines.flatMap((line, i): RosterLine[] => {
     const text = line.text.slice(0, MOST);
     if (text.trim() === '') return [skipped(line, 'blank')];
-    let from = isChat ? (CHAT.exec(text.slice(0, 120))?.[0].length ?? 0) : 0;
-    const sender = isChat ? (SENDER.exec(text.slice(0, from))?.[1]?.trim() ?? '') : '';
+    const message = chat ? messageOf(text) : { sender: '', from: 0 };
+    const { sender } = message;
+    let { from } = message;
     if (numbered.has(line.number)) from += /^\s*\d+\s+/.exec(text.slice(from))?.[0].length ?? 0;
     const bare = text.slice(from).trim();
     if (isBlank(bare)) return [skipped(line, 'blank')];
@@ -61,20 +74,34 @@ export function readFree(lines: readonly Line[], words: Phrases, { spans: said }
       signedOff = true;
       return [skipped(line, 'text')];
     }
-    if (cancelsSomebody(rest)) return seatsOf(found, line.number, line.text, above);
+    if (isCrew(rest)) return [skipped(line, 'text')];
+    if (!isListed && isTitle(rest) && found.wrists.length === 0) {
+      above = { project: null, skill: null };
+      return [skipped(line, 'heading')];
+    }
+    if (cancelsSomebody(rest) || (sender && CANCELLED.test(rest)))
+      return seatsOf(found, line.number, line.text, above, cancelsSomebody(rest) ? '' : sender);
     const heading = isListed ? null : headingOf(rest, found, words);
     if (heading) {
       above = heading;
       return [skipped(line, 'heading')];
     }
+    const taken = sender ? takesPlace(rest) : null;
+    if (taken && !measured) {
+      found.faults.push({ field: 'line', text: taken, problem: `“${taken}”: is it a seat for ${sender}?` });
+      return seatsOf(found, line.number, line.text, above, writesFor(rest, sender));
+    }
     // Of a line that says something of a seat, only what is left over can be a sentence.
     const left = hasData(found) ? found.runs.map((run) => run.text).join(' ') : rest;
-    if (!measured && (isGreeting(bare) || isSentence(left))) return [skipped(line, 'text')];
-    if (isChat && !measured && !(hasData(found) && /[,;–-]/.test(rest))) return [skipped(line, 'text')];
+    // Beside lines that measure people, a name with a remark is one of them.
+    const isOneOfThem = namesFirst(rest) && (isListed || nearMeasures(lines, i));
+    if (!measured && !isOneOfThem && (isGreeting(bare) || isSentence(left))) return [skipped(line, 'text')];
+    if (chat && !measured && !(hasData(found) && /[,;–-]/.test(rest))) return [skipped(line, 'text')];
     if (signedOff && !hasData(found) && !isListed) return [skipped(line, 'text')];
     if (!namesSomebody(found) && !hasData(found)) return [skipped(line, 'blank')];
     // Who writes of no one else by name writes of themselves.
-    const byName = found.runs.some((run) => /(?:^|[?!.] |and )\p{Lu}/u.test(run.text.trim()));
-    return seatsOf(found, line.number, line.text, above, sender && !byName ? sender : '');
+    const byName = found.runs.some(({ text: run }) => namesOne(run) && /(?:^|[?!.] |and )\p{Lu}/u.test(run.trim()));
+    const writer = sender ? writesFor(rest, sender) : '';
+    return seatsOf(found, line.number, line.text, above, byName && writer === sender ? '' : writer);
   });
 }

@@ -32,6 +32,19 @@ function markTwins(lines: readonly RosterLine[]): RosterLine[] {
   });
 }
 
+/** A seat of somebody who is said not to come on another line: which of the two holds. */
+function askGone(lines: readonly RosterLine[]): RosterLine[] {
+  const gone = new Map<string, number>();
+  for (const { kind, seat, line } of lines)
+    if (kind === 'cancelled' && seat.name !== '') gone.set(seat.name.toLowerCase(), line);
+  return lines.map((line) => {
+    const other = line.skip ? undefined : gone.get(line.seat.name.toLowerCase());
+    if (other === undefined) return line;
+    const problem = `Line ${other} says that ${line.seat.name} is not coming: is there still a seat for them?`;
+    return { ...line, faults: [...line.faults, { field: 'line', text: line.seat.name, problem }] };
+  });
+}
+
 /**
  * Reads a pasted list or a file of who is coming, in whatever form it is: a table with headings or without, free lines, a chat, a
  * mail, a block of lines a person. Every line answers: with a seat, two, or as nobody’s (`skip`); every character of it lies in a span
@@ -51,7 +64,6 @@ export function readRoster(
   const taught = [...said.words, ...(vocabulary.taught ?? [])];
   const words = phrases(said.words.length > 0 ? { ...vocabulary, taught } : vocabulary, projects);
   const blocks = readBlocks(lines, words, said);
-  if (blocks) return markTwins(blocks);
-  const table = tableOf(lines, words);
-  return markTwins(table ? readTable(lines, table, words, said) : readFree(lines, words, said));
+  const table = blocks ? null : tableOf(lines, words);
+  return askGone(markTwins(blocks ?? (table ? readTable(lines, table, words, said) : readFree(lines, words, said))));
 }

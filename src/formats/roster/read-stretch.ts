@@ -81,9 +81,10 @@ export class Stretch {
     if (!run) return;
     const text = this.text.slice(run.from, run.to);
     // “Wren 15”: the number after the words is not of them; of “Guest 15” it is.
-    const last = NUMBERED.test(text) ? undefined : /(?:^|[\p{L}\p{M}.] {1,3})(\d{1,2})$/u.exec(text)?.[1];
-    const end = run.to - (last?.length ?? 0);
-    if (last !== undefined) this.found.smalls.push({ from: end, to: run.to, text: last });
+    const [after, last] =
+      (NUMBERED.test(text) ? null : /(?:^|(?<=[\p{L}\p{M}.)] {1,3}))(\d{1,2})(?: ?\()?$/u.exec(text)) ?? [];
+    const end = run.to - (after?.length ?? 0);
+    if (last !== undefined) this.found.smalls.push({ from: end, to: end + last.length, text: last });
     if (end > run.from)
       this.found.runs.push({ from: run.from, to: end, text: this.text.slice(run.from, end).trimEnd() });
   }
@@ -227,7 +228,9 @@ export class Stretch {
   /** Whether a phrase may stand here: not for the first words of a name, and weak ones only where they stand alone. */
   private may(i: number, means: Meaning, words: readonly string[], to: number): boolean {
     const first = this.tokens[i]!;
-    const alone = !this.run && endsField(this.text, to, this.ways.phrases);
+    // “both new” says it of both.
+    const stands = !this.run || /^(?:both|all|each)$/i.test(this.text.slice(this.run.from, this.run.to));
+    const alone = stands && endsField(this.text, to, this.ways.phrases);
     if (this.lead) {
       if (means.as === 'colour') return false;
       if (i === 0 || this.start === first.from)

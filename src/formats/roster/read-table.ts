@@ -68,6 +68,7 @@ export function tableOf(lines: readonly Line[], words: Phrases): { table: Table;
             : roleByValues(
                 rows.map((row) => row[i]?.text ?? ''),
                 words,
+                heading,
               ))
         );
       });

@@ -1,8 +1,9 @@
-import { parseGirth, WRIST } from '../../core/measure';
 import type { Skill } from '../../core/studio';
-import { CANCELLED, isFiller, MAYBE, NOISE, PLUS_ONE } from './words/line-words';
+import { CANCELLED, MAYBE, NOISE, PLUS_ONE } from './words/line-words';
 import { blankSeat, type RosterFault, type RosterLine, type RosterSeat, type Span } from './roster-line';
 import type { Findings, Run } from './findings';
+import { nameOf, onlyNoise, several, tidy, twoNames } from './names';
+import { readSmalls } from './read-smalls';
 import { wordsIn } from './words/vocabulary';
 
 /** What headings above a line say of all below them. */
@@ -13,99 +14,10 @@ export interface Above {
   readonly coming?: 'cancelled' | 'reserve';
 }
 
-const tidy = (text: string): string =>
-  text.replace(/\s+/g, ' ').replace(/^[\s,;:.()~≈!?"–—-]+(?=[\p{L}\d<])|[\s,;:(~≈!?–—-]+$/gu, '');
-/** Words around a name that are not of it: “can Joss come?”, “my son Ivo”, “Mia is”, “Priya (+1)”. */
-function bareName(text: string): string {
-  // What was said before, in brackets, or of how many is not of the name.
-  const said = text
-    .replace(/^.*[?!.;:] (?=\p{Lu})/u, '')
-    .replace(/^(?:hi|hello|hey)(?: there)?[,!. ]+(?=\p{Lu})/iu, '')
-    .replace(/(?<=\p{L}) \(.*$/u, '')
-    .replace(/(?<=\p{L}) [x×] ?[2-9]$/u, '')
-    .replace(/^and (?=\p{Lu})/u, '');
-  const own = tidy(said.replace(/\s?\(\s?\+ ?\d\s?\)?/g, ''))
-    .replace(/^(?:my|our|his|her) (?:\p{Ll}{2,12} )?(?=\p{Lu})/iu, '')
-    .split(' ');
-  if (!own.some((word) => /^\p{Lu}/u.test(word))) return own.join(' ');
-  while (own.length > 1 && isFiller(own[0]!)) own.shift();
-  while (own.length > 1 && isFiller(own.at(-1)!)) own.pop();
-  return tidy(own.join(' '));
-}
-const hasLetter = (text: string): boolean => /\p{L}/u.test(text);
-const onlyNoise = (text: string): boolean => {
-  const words = wordsIn(text);
-  return words.every((word) => NOISE.has(word));
-};
-const isName = ({ text }: Run): boolean => hasLetter(text) && !onlyNoise(text) && !MAYBE.test(text);
-
-/** Two names in one: “Ned and Polly Frame”, “Felicity & Jonah Bright”; a surname given once is both’s. */
-function twoNames(name: string): [string, string] | null {
-  const found =
-    /^(\p{Lu}[\p{L}\p{M}'’.-]{0,40}(?: \p{Lu}?[\p{L}\p{M}'’.-]{1,40}){0,3}) (?:and|&|\+|und|et|y) (?:(?:his|her|their|my) \p{Ll}{2,12} )?(\p{Lu}[\p{L}\p{M}'’.-]{0,40}(?: \p{Lu}?[\p{L}\p{M}'’.-]{1,40}){0,3})$/u.exec(
-      name,
-    );
-  if (!found) return null;
-  const [, one = '', two = ''] = found;
-  const surname = two.split(' ').slice(1).join(' ');
-  return [one.includes(' ') || surname === '' ? one : `${one} ${surname}`, two];
-}
-
-/** The name a line gives, and the runs that are not it. Where nothing but words of pieces or colours is left, one of those is a name. */
-function nameOf(found: Findings): { name: string; rests: Run[]; nameRun: Run | null } {
-  const { named } = found;
-  if (named) return { name: tidy(named.text).slice(0, 120), rests: found.runs, nameRun: named };
-  const at = found.runs.findIndex(isName);
-  if (at >= 0) {
-    const nameRun = found.runs[at]!;
-    return { name: bareName(nameRun.text).slice(0, 120), rests: found.runs.filter((_, i) => i !== at), nameRun };
-  }
-  const spare = [
-    ...found.projects.filter(({ sure }) => !sure),
-    ...found.colours.filter(({ name }) => /^\p{Lu}/u.test(name)),
-  ].sort((a, b) => a.from - b.from)[0];
-  return { name: '', rests: found.runs, nameRun: spare ? { from: spare.from, to: spare.to, text: '' } : null };
-}
-
-/** Bare whole numbers that people mean as wrists, in the unit of each; any other that stands alone is an age. */
-const BARE_INCHES = { min: 4, max: 8 };
-const BARE_CM = { min: 13, max: 28 };
-const within = (n: number, { min, max }: { min: number; max: number }): boolean => n >= min && n <= max;
-
-/** A small whole number: an age where the wrist is known, a wrist where the age is; else for the person where it could be both. */
-function readSmalls(found: Findings, seat: { age: number | null; wrist: boolean }, smalls: readonly Run[]): Run[] {
-  const rest: Run[] = [];
-  for (const small of smalls) {
-    const number = Number(small.text);
-    const girth = parseGirth(small.text, WRIST);
-    if (seat.age === null && (seat.wrist || !(within(number, BARE_INCHES) || within(number, BARE_CM)))) {
-      found.ages.push({ age: number, from: small.from, to: small.to });
-      found.spans.push({ from: small.from, to: small.to, as: 'age' });
-      seat.age = number;
-    } else if (seat.age !== null && !seat.wrist && girth.ok) {
-      found.wrists.push({ mm: girth.value.mm, estimate: false, from: small.from, to: small.to });
-      found.spans.push({ from: small.from, to: small.to, as: 'wrist' });
-      seat.wrist = true;
-    } else if (seat.age === null && within(number, BARE_INCHES)) {
-      found.ages.push({ age: number, from: small.from, to: small.to });
-      found.spans.push({ from: small.from, to: small.to, as: 'age' });
-      found.faults.push({
-        field: 'age',
-        text: small.text,
-        problem: `“${small.text}” is taken as an age or, in inches, could be a wrist: which?`,
-      });
-      seat.age = number;
-    } else if (seat.age === null) {
-      found.faults.push({
-        field: 'wrist',
-        text: small.text,
-        problem: `“${small.text}” could be an age or a wrist; fill in which`,
-      });
-      found.notes.push(small.text);
-    } else rest.push(small);
-  }
-  return rest;
-}
+/** What cord may be wanted of: a wish, kept as it was said. */
+const MATERIALS = new Set(
+  'leather satin nylon cotton hemp wool suede waxed twine paracord yarn string silk'.split(' '),
+);
 
 /** What is left over of a line: words that only hold it together, a remark that is kept, or something that is asked about. */
 function readRests(rests: readonly Run[], found: Findings): void {
@@ -114,6 +26,7 @@ function readRests(rests: readonly Run[], found: Findings): void {
     if (!/[\p{L}\d]/u.test(text) || onlyNoise(text)) continue;
     const words = wordsIn(text);
     const isRemark =
+      words.every((word) => MATERIALS.has(word) || NOISE.has(word)) ||
       (words.length >= 3 && !/\d\s*(?:mm|cm|in)(?!\p{L})/iu.test(text)) ||
       (!/\d/.test(text) && text === text.toLowerCase() && words.length >= 2);
     found.notes.push(text);
@@ -157,27 +70,40 @@ const problemOf = (name: string, found: Findings): RosterFault[] => {
 export function seatsOf(found: Findings, line: number, text: string, above: Above, given = ''): RosterLine[] {
   const led = given ? { name: given, rests: found.runs, nameRun: null } : nameOf(found);
   const { nameRun } = led;
-  const name = led.name || (nameRun ? tidy(text.slice(nameRun.from, nameRun.to)) : '');
+  const written = led.name || (nameRun ? tidy(text.slice(nameRun.from, nameRun.to)) : '');
+  const name = written.replace(/(?<=\p{L}) ?[*†‡]+$/u, '');
+  if (name !== written) {
+    const mark = written.slice(name.length).trim();
+    const problem = `“${mark}” stands by the name of ${name}: what does it mean?`;
+    found.faults.push({ field: 'rest', text: mark, problem });
+  }
   const [out, maybe, plus] = [CANCELLED, MAYBE, PLUS_ONE].map((pattern) => pattern.exec(text)?.[0].trim());
   const cancelled = out !== undefined || above.coming === 'cancelled';
   const known = {
     age: found.ages.find(({ age }) => age !== null)?.age ?? null,
     wrist: found.wrists.length > 0 || found.faults.some(({ field }) => field === 'wrist'),
   };
-  const second = secondPerson(led.rests, found, nameRun);
-  // Numbers after a second name are of the second.
-  const theirs = second ? found.smalls.filter(({ from }) => from > second.from) : [];
-  const next = { age: null as number | null, wrist: true };
-  const left = [
-    ...readSmalls(
-      found,
-      known,
-      found.smalls.filter((small) => !theirs.includes(small)),
-    ),
-    ...readSmalls(found, next, theirs),
-  ];
+  const people = given ? [] : several(found);
+  // Of several on one line each number is of the name before it.
+  const ofPerson =
+    (i: number) =>
+    (small: { from: number }): boolean =>
+      (i === 0 || small.from > people[i]!.run.from) && small.from < (people[i + 1]?.run.from ?? Infinity);
+  const ages = people.map((_, i) => found.ages.find((age) => age.age !== null && ofPerson(i)(age))?.age ?? null);
+  const left =
+    people.length > 0
+      ? people.flatMap((_, i) => {
+          const own = { age: ages[i]!, wrist: true };
+          const rest = readSmalls(found, own, found.smalls.filter(ofPerson(i)));
+          ages[i] = own.age;
+          return rest;
+        })
+      : readSmalls(found, known, found.smalls);
   const rests = led.rests.filter(
-    (run) => run !== second && !isWithin(run, PLUS_ONE, text) && !(maybe && MAYBE.test(run.text)),
+    (run) =>
+      !people.some((person) => person.run === run) &&
+      !isWithin(run, PLUS_ONE, text) &&
+      !(maybe && MAYBE.test(run.text)),
   );
   readRests(
     [...rests, ...left].sort((a, b) => a.from - b.from),
@@ -185,7 +111,7 @@ export function seatsOf(found: Findings, line: number, text: string, above: Abov
   );
   const project = projectOf(found, nameRun, above);
   const [wrist, other] = found.wrists;
-  const pair: [string, string] | null = second ? [name, bareName(second.text)] : twoNames(name);
+  const pair = people.length > 0 ? people.map((person) => person.name) : twoNames(name);
   if (other && !pair && other.mm !== null && wrist!.mm !== null && Math.abs(other.mm - wrist!.mm) > 1) {
     const written = text.slice(other.from, other.to);
     found.faults.push({
@@ -197,12 +123,12 @@ export function seatsOf(found: Findings, line: number, text: string, above: Abov
   }
   // “15.5 / 17 cm” is a range for one, and a length each for two.
   const wristOf = (i: number): typeof wrist => {
+    if (people.length > 0) return people[i]!.wrist;
     const each = found.wrists.length === 1 ? wrist?.ends?.[i] : undefined;
     return each === undefined ? (found.wrists[i] ?? wrist) : { ...wrist!, mm: each, estimate: false };
   };
-  const ages = found.ages.flatMap(({ age }) => age ?? []);
-  const ageOf = (i: number): number | null =>
-    second ? [known.age, next.age][i]! : ages.length > 1 ? ages[i]! : known.age;
+  const told = found.ages.flatMap(({ age }) => age ?? []);
+  const ageOf = (i: number): number | null => (people.length > 0 ? ages[i]! : told.length > 1 ? told[i]! : known.age);
   const seat = (own: string, girth: typeof wrist, age = known.age): RosterSeat => ({
     ...blankSeat(),
     name: own,
@@ -245,7 +171,10 @@ export function seatsOf(found: Findings, line: number, text: string, above: Abov
   };
   if (cancelled) return [{ ...whole, faults: [], skip: true, kind: 'cancelled' }];
   if (pair) {
-    const problem = `Two people on one line: is it ${pair[0]} and ${pair[1]}?`;
+    const problem =
+      pair.length === 2
+        ? `Two people on one line: is it ${pair[0]} and ${pair[1]}?`
+        : `${pair.length} people on one line: are they ${pair.slice(0, -1).join(', ')} and ${pair.at(-1)}?`;
     const faults = [{ field: 'line' as const, text: name, problem }, ...asks, ...found.faults];
     return pair.map((own, i) => ({ line, text, seat: seat(own, wristOf(i), ageOf(i)), faults, spans }));
   }
@@ -260,14 +189,5 @@ function isWithin(run: Run, pattern: RegExp, text: string): boolean {
     run.from < found.index + found[0].length &&
     run.to > found.index &&
     run.to <= found.index + found[0].length
-  );
-}
-
-/** A second name with a wrist of its own: “Tilly Ross 13 cm, Max Ross 14 cm”. */
-function secondPerson(rests: readonly Run[], found: Findings, nameRun: Run | null): Run | undefined {
-  const [one, two] = found.wrists;
-  if (!one || !two || !nameRun) return undefined;
-  return rests.find(
-    (run) => run.from > one.to && run.to <= two.from && isName(run) && /^\p{Lu}/u.test(bareName(run.text)),
   );
 }

@@ -25,6 +25,10 @@ const SIGN_OFF =
 const HEADING = set(
   'table tables group groups session sessions class classes workshop workshops list lists register attendees attendance participants participant booking bookings guests morning afternoon evening monday tuesday wednesday thursday friday saturday sunday mon tue wed thu fri sat sun sign signup sign-up sheet makers club course event party children kids adults juniors seniors beginners places week term spring summer autumn winter january february march april june july august september october november december total names bracelets keychains waiting reserve reserves confirmed cancelled cancellations room',
 );
+/** Words that begin what is said to everybody. */
+const SAYING = set(
+  'reminder reminders note notes nb ps fyi info information update deadline payment payments materials parking venue time date cost price address hi hello hey dear morning afternoon evening everyone everybody all team folks sorry also remember today tomorrow yesterday important question questions anyway well actually ok okay right yes no lunch tea coffee doors',
+);
 const ORGANISATION = set(
   'trust centre center school college library ltd limited council association society church hall studio academy institute museum gallery charity foundation committee community cic llp inc guild arts',
 );
@@ -50,9 +54,40 @@ export function isSentence(text: string): boolean {
   const lower = words.filter((word) => SENTENCE.has(word.toLowerCase()) && word[0] === word[0]!.toLowerCase());
   return (
     isGreeting(text) ||
+    SAYING.has(/^(\p{L}+):/u.exec(text)?.[1]?.toLowerCase() ?? '') ||
     lower.length >= 2 ||
     (words.length >= 4 && lower.length >= 1) ||
     (/[!?]$/.test(text) && lower.length >= 1)
+  );
+}
+
+/** What a list is of, in a line of its own: “Party for Tam”, “Tam’s 8th birthday party”. */
+const TITLE =
+  /^(?:\p{L}+ ){0,3}(?:party|workshop|session|class|group|booking|event|list)\s+(?:for|of|on|at)(?!\p{L})|(?:['’]s|s['’]) (?:\d{1,3}(?:st|nd|rd|th) )?(?:birthday )?(?:party|birthday|class|session|workshop|group)(?!\p{L})/iu;
+/** When it is: a day with its month and the year or the day of the week, or from one hour to another. */
+const WHEN =
+  /\d{1,2}[:.]\d{2} ?(?:[ap]m)? ?(?:-|–|—|to|until|till) ?\d{1,2}[:.]\d{2}|(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*\.?,? (?:the )?\d{1,2}(?:st|nd|rd|th)? (?:of )?(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)/iu;
+/** People of the session who take no seat of it. */
+const CREW =
+  /^(?:helpers?|volunteers?|staff|assistants?|tutors?|teachers?|instructors?|leaders?|organi[sz]ers?|hosts?)\s*[:–—-]/iu;
+export const isTitle = (text: string): boolean => TITLE.test(text) || WHEN.test(text);
+export const isCrew = (text: string): boolean => CREW.test(text);
+
+/** Whether a line begins with a name set off from what is said of it: “Xan - will bring wrist size”. */
+export function namesFirst(text: string): boolean {
+  const name = /^([\p{L}\p{M}'’ -]{2,40}?)\s*(?: [–—-] |[,:(])/u.exec(text)?.[1];
+  const words = name?.trim().split(/\s+/) ?? [];
+  return (
+    words.length > 0 &&
+    words.length <= 3 &&
+    words.every(
+      (word) =>
+        /^\p{Lu}\p{Ll}/u.test(word) &&
+        !SENTENCE.has(word.toLowerCase()) &&
+        !HEADING.has(word.toLowerCase()) &&
+        !NOISE.has(word.toLowerCase()) &&
+        !SAYING.has(word.toLowerCase()),
+    )
   );
 }
 
@@ -94,13 +129,13 @@ export function cancelsSomebody(text: string): boolean {
   return others.some((word) => /^\p{Lu}/u.test(word) && !isHeadingWord(word));
 }
 export const MAYBE =
-  /(?:^|[^\p{L}])(?:reserves?|waiting list|wait list|waitlist|standby|stand-by|if there is (?:room|space)|provisional(?:ly)?|might come|may come|not sure if)(?!\p{L})/iu;
+  /(?:^|[^\p{L}])(?:reserves?|waiting list|wait list|waitlist|waiting(?=\))|standby|stand-by|if there is (?:room|space)|provisional(?:ly)?|might come|may come|not sure if)(?!\p{L})/iu;
 export const PLUS_ONE =
-  /(?<=\p{L} ?)[x×] ?[2-9](?!\d|\p{L})|\+ ?(?:1|one|2|two|guest|friend|sister|brother|mum|dad)(?!\p{L})(?: (?:friend|guest|more))?|(?:^|[^\p{L}])(?:plus (?:one|1|a friend|guest|friend)|and (?:a |one )?(?:friend|guest)|brings? a friend|with a friend)(?!\p{L})/iu;
+  /(?<=\p{L} )[x×] ?[2-9](?![\d.,]|\p{L})|\+ ?(?:1|one|2|two|guest|friend|sister|brother|mum|dad)(?!\p{L})(?: (?:friend|guest|more))?|(?:^|[^\p{L}])(?:plus (?:one|1|a friend|guest|friend)|and (?:a |one )?(?:friend|guest)|brings? a friend|with a friend)(?!\p{L})/iu;
 
 /** Said where a wrist is not known yet. */
 export const UNKNOWN =
-  /(?:wrist )?(?:tbc|tba|t\.b\.c\.?|to be (?:confirmed|measured)|not (?:yet )?measured|not measured yet|unmeasured|unknown|not known|no idea|(?:will |to )?measure (?:on the day|there|at the session|later)|will measure(?: on the day)?|same as last time|as last time|as before|same as before|to follow|later|don[’']?t know|dont know|ask (?:her|him|them|mum|dad)|pending|\?{1,3})(?!\p{L})/iuy;
+  /(?:wrist )?(?:tbc|tba|t\.b\.c\.?|to be (?:confirmed|measured)|not (?:yet )?measured(?: yet)?|unmeasured|unknown|not known|no idea|(?:will |to )?measure (?:on the day|there|at the session|later)|will measure(?: on the day)?|same as last time|as last time|as before|same as before|to follow|later|don[’']?t know|dont know|ask (?:her|him|them|mum|dad)|pending|\?{1,3})(?!\p{L})/iuy;
 /** Said where there is nothing. */
 export const NOTHING =
   /^(?:[-–—/.]*|no|none|nil|n\/?a|nothing|no allergies|none known|no known allergies|not that (?:i|we) know(?: of)?|x)$/iu;

@@ -16,14 +16,14 @@ export interface GirthFound {
 
 /** What fractions of a ruler are parts of; a number that goes on is another length. */
 const PARTS = String.raw`(?:64|32|16|8|4|2|3|5|10|12)(?!\d|[.,]\d)`;
-const N = String.raw`(?:\d{1,3}[ \u00a0]{0,2}-?[ \u00a0]{0,2}\d{1,2} ?[/⁄] ?${PARTS}|\d{1,2} ?[/⁄] ?${PARTS}|\d{1,4}(?:[.,]\d{1,3})?[ \u00a0]?[¼½¾⅓⅔⅛⅜⅝⅞]|\d{1,4}[.,]\d{1,3}|\d{1,4}|[¼½¾])`;
+const N = String.raw`(?:\d{1,2} and a (?:half|quarter)(?!\p{L})|\d{1,3}[ \u00a0]{0,2}-?[ \u00a0]{0,2}\d{1,2} ?[/⁄] ?${PARTS}|\d{1,2} ?[/⁄] ?${PARTS}|\d{1,4}(?:[.,]\d{1,3})?[ \u00a0]?[¼½¾⅓⅔⅛⅜⅝⅞]|\d{1,4}[.,]\d{1,3}|\d{1,4}|[¼½¾])`;
 const U = String.raw`(?:mm|millimet(?:re|er)s?|cms?|centimet(?:re|er)s?|inch(?:es)?|ins?(?!\p{L})\.?|["″”]|''|metres?|meters?|m(?!\p{L})|ft(?!\p{L})|feet)(?!\p{L})`;
 /** A short gap within a line. */
 export const S = String.raw`[ \u00a0\t]{0,3}`;
 /** Words and marks before a length that is not measured. */
 export const GUESS = String.raw`(?:~|≈|±|c\.|ca\.?(?!\p{L})|circa|about|approx(?:imately|\.)?|around|roughly|abt\.?|maybe|probably|est(?:imated?|\.)?(?!\p{L})|perhaps)`;
 const GIRTH = new RegExp(
-  `(${GUESS}${S})?(${N})(${S}ish)?${S}(${U})?(?:${S}(to|or|and(?!\\p{L})|&|[-–—]|/)${S}(${N})${S}(${U})?)?(?:${S}[(=]${S}(${N}${S}${U})${S}\\)?)?(${S}(?:ish(?!\\p{L})|or so(?!\\p{L})|\\(est(?:imate|imated|\\.)?\\)|\\(approx\\.?\\)|est(?:imate|imated|\\.)?(?!\\p{L})|\\?))?`,
+  `(${GUESS}${S})?(${N})(${S}ish)?${S}(${U})?(?:${S}(to|or|and(?!\\p{L})|&|[-–—]|/)${S}(${N})${S}(${U})?)?(?:${S}[(=]${S}(${N}${S}${U})${S}\\)?)?(${S}(?:-?ish(?!\\p{L})|or so(?!\\p{L})|\\(est(?:imate|imated|\\.)?\\)|\\(approx\\.?\\)|est(?:imate|imated|\\.)?(?!\\p{L})|\\?))?`,
   'iuy',
 );
 /** The same length right after it in the other system of units: “16.5 cm 6 1/2 in”. */
@@ -32,9 +32,12 @@ const isMetric = (unit: string): boolean => /^(?:mm|milli|cm|centi|m$|met)/i.tes
 
 const limits = { wrist: WRIST, hand: HAND } as const;
 
+/** “6 and a half” as it is written in figures. */
+const inFigures = (text: string): string => text.replace(/ and a half/i, ' 1/2').replace(/ and a quarter/i, ' 1/4');
+
 /** A number and its unit as millimetres of a girth, or what is wrong with it. */
 function read(number: string, unit: string, girth: Girth) {
-  return parseGirth(`${number}${unit ? ` ${unit}` : ''}`, girth);
+  return parseGirth(inFigures(`${number}${unit ? ` ${unit}` : ''}`), girth);
 }
 
 /**
@@ -106,7 +109,7 @@ export function girthAt(
       to += again[0].length;
     }
   }
-  const reading = parseGirth(own, girth);
+  const reading = parseGirth(inFigures(own), girth);
   if (reading.ok) return { to, mm: reading.value.mm, estimate, problem: null, either: false };
   return {
     to,
