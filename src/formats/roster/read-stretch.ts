@@ -182,13 +182,8 @@ export class Stretch {
     const girth = girthAt(this.text, at, which, named);
     if (!girth) return null;
     const text = this.text.slice(at, girth.to).trim();
-    if (girth.problem !== null)
-      this.found.faults.push({
-        field: which,
-        text,
-        problem: girth.problem,
-        ...(girth.choices && { choices: girth.choices }),
-      });
+    const { problem, choices } = girth;
+    if (problem !== null) this.found.faults.push({ field: which, text, problem, ...(choices && { choices }) });
     else if (girth.either)
       this.found.faults.push({ field: which, text, problem: `“${text}”: which of the two? taken as between them` });
     if (which === 'hand') this.found.hand ??= girth.mm === null ? null : Math.round(girth.mm);
@@ -229,8 +224,8 @@ export class Stretch {
   private may(i: number, means: Meaning, words: readonly string[], to: number): boolean {
     const first = this.tokens[i]!;
     // “both new” says it of both.
-    const stands = !this.run || /^(?:both|all|each)$/i.test(this.text.slice(this.run.from, this.run.to));
-    const alone = stands && endsField(this.text, to, this.ways.phrases);
+    const before = this.run ? this.text.slice(this.run.from, this.run.to) : '';
+    const alone = /^(?:both|all|each)?$/i.test(before) && endsField(this.text, to, this.ways.phrases);
     if (this.lead) {
       if (means.as === 'colour') return false;
       if (i === 0 || this.start === first.from)

@@ -1,18 +1,12 @@
 import { formatLength, type Units } from '../../core/measure';
 import { inCord, isSection, type PiecePart, type PieceSection } from '../../core/project';
-import { closedGap, drawnParts, type DrawnPart } from '../../core/drawing';
+import { closedGap, drawnParts, ringOf, tied, type DrawnPart } from '../../core/drawing';
 import { bandOf, type SeatPlan } from '../../core/seat';
 import type { Point } from '../../core/stitch';
+import { Bent } from './bent';
 import { frameOf } from './frame';
 import { hexes } from './hexes';
 import { PartPicture } from './part-picture';
-import { Section } from './section';
-
-/** Band shown on each side of the closure, mm. */
-const STUB = 16;
-
-/** A section as a stub of so many whole units at the closure. */
-const unitsIn = (section: PieceSection): number => Math.max(1, Math.round(STUB / section.unit));
 
 const moved = (part: DrawnPart, by: number): DrawnPart => ({
   ...part,
@@ -27,61 +21,96 @@ const moved = (part: DrawnPart, by: number): DrawnPart => ({
 export function closedWords(plan: SeatPlan, units: Units): string {
   const { piece } = plan;
   const what = piece?.closure.map(({ label }) => label.toLowerCase()).join(', ') || 'ends together';
-  return `${piece?.project.name}, closed: ${what}, ${formatLength(closedGap(plan), units)} between the band’s ends`;
+  const turns = piece?.choices.wraps ?? 1;
+  const of = turns > 1 ? `; the turn it closes in, of ${turns}` : '';
+  return `${piece?.project.name}, closed: ${what}, ${formatLength(closedGap(plan), units)} between the band’s ends${of}`;
 }
 
-/** How the piece fastens: both ends of the band as they meet when it is worn, seen from that side, to scale. */
+/** A section of the closed band and where it begins, mm from the band’s end over the closure. */
+interface Placed {
+  readonly key: string;
+  readonly section: PieceSection;
+  readonly count: number;
+  readonly from: number;
+}
+
+/** The ring as it is worn, seen from the side of the closure and a little from above, to scale: how it fastens. */
 export function Closed({ plan, units }: { plan: SeatPlan; units: Units }) {
   const { piece, fit } = plan;
-  const sections = bandOf(plan).filter(({ item }) => isSection(item));
-  const [first, last] = [sections[0], sections.at(-1)];
-  if (!piece || !fit || !first || !last || !isSection(first.item) || !isSection(last.item)) return null;
+  const ring = ringOf(plan);
+  if (!piece || !fit || !ring) return null;
+  const { gap, r, turn } = ring;
+  const band = bandOf(plan);
+  const sections = band.filter(({ item }) => isSection(item));
+  const start = sections[0]!.from;
+  const end = sections.at(-1)!.from + sections.at(-1)!.length;
   const hex = hexes(piece);
   const hexOf = (colour: string): string => hex[colour] ?? '#888888';
-  const end = last.from + last.length;
-  const gap = closedGap(plan);
-  const placed = drawnParts(plan).filter(({ at }) => at <= first.from + 0.01 || at >= end - 0.01);
+  // The band begins past the closure and ends before it: places count from the closure on either way, as far as the far side.
+  const around = [gap - start, -end];
+  const placed = around.flatMap((by): Placed[] =>
+    sections.flatMap(({ item, from }) =>
+      isSection(item)
+        ? [{ key: `${item.id} ${from} ${by}`, section: item, count: fit.counts[item.id]!, from: from + by }]
+        : [],
+    ),
+  );
+  const parts = drawnParts(plan);
   const long = ({ part, base, cord }: PiecePart): number => part.ring?.(inCord(base, cord)).mm ?? 0;
-  const ofEnd = placed
+  const ofEnd = parts
     .filter(({ outward, at }) => outward === 1 && at >= end - 0.01)
     .map((part) => moved(part, part.item.part.grips ? gap - long(part.item) - part.at : -end));
-  const ofStart = placed
-    .filter(({ outward, at }) => outward === -1 && at <= first.from + 0.01)
-    .map((part) => moved(part, part.item.part.grips ? long(part.item) - part.at : gap - first.from));
+  const ofStart = parts
+    .filter(({ outward, at }) => outward === -1 && at <= start + 0.01)
+    .map((part) => moved(part, part.item.part.grips ? long(part.item) - part.at : gap - start));
+  // Long ends on both sides are tied with each other; of those on one side the maker ties as it suits.
+  const isLong = ({ item }: DrawnPart): boolean => item.part.end === 'long' && item.part.stretch === 'end';
+  const isTied = ofEnd.some(isLong) && ofStart.some(isLong);
+  const [left, right] = [ofStart, ofEnd].map((ends) => ends.filter((part) => !isTied || !isLong(part)));
+  const knot = isTied ? tied([...ofEnd, ...ofStart].filter(isLong), gap) : [];
+  const closing = [...left!, ...right!, ...knot];
+  const within = parts
+    .filter(({ at }) => at > start + 0.01 && at < end - 0.01)
+    .flatMap((part) => around.map((by) => moved(part, by)))
+    .filter(({ at }) => Math.abs(ring.angle(at)) <= Math.PI);
+  const isFar = ({ at }: DrawnPart): boolean => Math.cos(ring.angle(at)) < 0;
   const isTail = ({ item }: DrawnPart): boolean => item.part.stretch === 'slide';
-  const tails = [...ofEnd, ...ofStart].filter(isTail);
-  const sliders = Object.values(piece.sections).flatMap(({ id, count, ...section }) =>
-    piece.project.closure?.includes(id) && count !== 'fill' ? [{ section: { id, count, ...section }, count }] : [],
+  const sliders = Object.values(piece.sections).flatMap(({ id, count, ...section }): Placed[] =>
+    piece.project.closure?.includes(id) && count !== 'fill'
+      ? [{ key: id, section: { id, count, ...section }, count, from: (gap - count * section.unit) / 2 }]
+      : [],
   );
-  const frame = frameOf(plan, [...ofEnd, ...ofStart]);
-  const [left, right] = [
-    Math.min(-unitsIn(last.item) * last.item.unit, frame.left),
-    Math.max(gap + unitsIn(first.item) * first.item.unit, Math.min(frame.right, gap + 3 * STUB)),
-  ];
+  const pictures = (all: readonly DrawnPart[]) =>
+    all.map((part) => (
+      <PartPicture key={`${part.item.id} ${part.outward}`} part={part} side="front" hexOf={hexOf} ring={ring} />
+    ));
+  const bands = (all: readonly Placed[], half: 'near' | 'far') =>
+    all.map(({ key, ...own }) => <Bent key={key} {...own} ring={ring} half={half} hex={hex} />);
+  const seen = closing.flatMap(({ strands }) =>
+    strands.flatMap(({ points, d }) => points.map((point) => [...ring.seen(point), d] as const)),
+  );
+  const { half } = frameOf(plan, closing);
+  const flat = ring.matrix(gap / 2);
+  const bottom = Math.max(flat[5] + half, ...seen.map(([down, , , d]) => down + d));
+  const wide = Math.max(r + piece.thickness, ...seen.map(([, across, , d]) => Math.abs(across) + d)) + 2;
+  const far = ring.matrix(gap / 2 + turn / 2);
+  const top = far[5] - frameOf(plan, within).half * flat[3] - 1;
   return (
     <svg
-      viewBox={`${left - 1} ${-frame.half} ${right - left + 2} ${2 * frame.half}`}
-      className="block max-h-48 w-full"
+      viewBox={[-wide, top, 2 * wide, bottom - top + 1].map((mm) => mm.toFixed(2)).join(' ')}
+      className="block max-h-56 w-full"
       role="img"
       aria-label={closedWords(plan, units)}
     >
-      {tails.map((part) => (
-        <PartPicture key={`${part.item.id} ${part.outward}`} part={part} side="front" hexOf={hexOf} />
-      ))}
-      <g transform={`translate(${-unitsIn(last.item) * last.item.unit} 0)`}>
-        <Section section={last.item} count={unitsIn(last.item)} side="front" hex={hex} small={false} />
+      <g opacity={0.6}>
+        {bands(placed, 'far')}
+        {pictures(within.filter(isFar))}
       </g>
-      <g transform={`translate(${gap} 0)`}>
-        <Section section={first.item} count={unitsIn(first.item)} side="front" hex={hex} small={false} />
-      </g>
-      {sliders.map(({ section, count }) => (
-        <Section key={section.id} section={section} count={count} side="front" hex={hex} small={false} />
-      ))}
-      {[...ofStart, ...ofEnd]
-        .filter((part) => !isTail(part))
-        .map((part) => (
-          <PartPicture key={`${part.item.id} ${part.outward}`} part={part} side="front" hexOf={hexOf} />
-        ))}
+      {bands(placed, 'near')}
+      {pictures(within.filter((part) => !isFar(part)))}
+      {pictures(closing.filter(isTail))}
+      {bands(sliders, 'near')}
+      {pictures(closing.filter((part) => !isTail(part)))}
     </svg>
   );
 }

@@ -1,4 +1,4 @@
-import type { DrawnPart, DrawnStrand } from '../../core/drawing';
+import type { DrawnPart, DrawnStrand, Ring } from '../../core/drawing';
 import { layered, type Layer, type Point } from '../../core/stitch';
 import { pathOf } from './layers';
 import { Solid } from './solid';
@@ -18,21 +18,43 @@ function overFold(strand: DrawnStrand, all: readonly DrawnStrand[]): readonly Po
   return [...(before ? before.slice(1, 2) : []), ...points, ...(after ? after.slice(-2, -1) : [])];
 }
 
+/** A line with no two points farther apart than a ring may be taken as straight, mm. */
+function closely(points: readonly Point[]): Point[] {
+  return points.flatMap((p, i): Point[] => {
+    const q = points[i + 1];
+    if (!q) return [p];
+    const steps = Math.max(1, Math.ceil(Math.hypot(q[0] - p[0], q[1] - p[1], q[2] - p[2]) / 2));
+    return Array.from({ length: steps }, (_, k) => {
+      const share = k / steps;
+      return [p[0] + (q[0] - p[0]) * share, p[1] + (q[1] - p[1]) * share, p[2] + (q[2] - p[2]) * share];
+    });
+  });
+}
+
 /** A part from the ways of its strands, which are as long as it is measured, with what it is tied to between them. */
 export function PartPicture({
   part,
   side,
   hexOf,
   fine = true,
+  ring,
 }: {
   part: DrawnPart;
   side: 'front' | 'back';
   hexOf: (colour: string) => string;
   fine?: boolean;
+  /** Where it is of a band that is closed: what it is tied to stays flat, and its strands go round with the band. */
+  ring?: Ring;
 }) {
   const thin = Math.min(...part.strands.map(({ d }) => d));
+  const along = (points: readonly Point[]): readonly Point[] => (ring ? closely(points).map(ring.seen) : points);
+  const middle = part.at + (part.outward * part.item.along) / 2;
   const layers = layered(
-    part.strands.map((strand, i) => ({ strand: String(i), thick: strand.d, points: overFold(strand, part.strands) })),
+    part.strands.map((strand, i) => ({
+      strand: String(i),
+      thick: strand.d,
+      points: along(overFold(strand, part.strands)),
+    })),
     side,
     LAYER * thin,
   );
@@ -48,7 +70,9 @@ export function PartPicture({
   return (
     <g data-part={part.item.id}>
       {layers.filter(({ depth }) => depth < 0).map(draw)}
-      <Solid part={part} />
+      <g {...(ring && { transform: `matrix(${ring.matrix(middle).join(' ')}) translate(${-middle} 0)` })}>
+        <Solid part={part} />
+      </g>
       {layers.filter(({ depth }) => depth >= 0).map(draw)}
     </g>
   );

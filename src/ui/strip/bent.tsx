@@ -1,0 +1,96 @@
+import { useId } from 'react';
+import type { Ring } from '../../core/drawing';
+import type { PieceSection } from '../../core/project';
+import { Section } from './section';
+
+/** A flat picture no longer than this may stand for a stretch of the ring, mm. */
+const FLAT = 6;
+/** How far neighbouring pictures reach into each other, so that there is no seam, mm. */
+const OVER = 0.06;
+
+const round = (n: number): number => Math.round(n * 1000) / 1000;
+
+/** A stretch of a section: where it begins, and which stretch of the section's few repeats it looks like. */
+interface Slice {
+  readonly at: number;
+  readonly from: number;
+  readonly to: number;
+}
+
+/** The section cut into stretches so short that each may be drawn flat. Repeats between the first and the last look alike. */
+function slicesOf(section: PieceSection, count: number): Slice[] {
+  const parts = Math.max(1, Math.ceil(section.unit / FLAT));
+  const long = section.unit / parts;
+  const shown = Math.min(count, 3);
+  return Array.from({ length: count }, (_, k) => {
+    const like = k === 0 ? 0 : k === count - 1 ? shown - 1 : 1;
+    return Array.from({ length: parts }, (__, j) => ({
+      at: k * section.unit + j * long,
+      from: like * section.unit + j * long,
+      to: like * section.unit + (j + 1) * long,
+    }));
+  }).flat();
+}
+
+/** A section as it goes round with the ring, from a place on: those stretches of it that are near, or those that are far. */
+export function Bent({
+  ring,
+  section,
+  count,
+  from,
+  half,
+  hex,
+}: {
+  ring: Ring;
+  section: PieceSection;
+  count: number;
+  from: number;
+  half: 'near' | 'far';
+  hex: Readonly<Record<string, string>>;
+}) {
+  const id = useId();
+  const all = slicesOf(section, count).map((slice) => {
+    const middle = from + slice.at + (slice.to - slice.from) / 2;
+    return { ...slice, middle, angle: ring.angle(middle) };
+  });
+  // Of a band that goes round more than once, the turn that it closes in.
+  const seen = all.filter(
+    ({ angle }) => Math.abs(angle) <= Math.PI + 0.01 && Math.cos(angle) >= 0 === (half === 'near'),
+  );
+  if (seen.length === 0) return null;
+  const end = Math.min(count, 3) * section.unit;
+  const wide = section.width / 2 + 8;
+  return (
+    <g>
+      <defs>
+        <g id={id}>
+          <Section
+            section={section}
+            count={Math.min(count, 3)}
+            side={half === 'near' ? 'front' : 'back'}
+            hex={hex}
+            small={half === 'far'}
+          />
+        </g>
+        {[...new Map(seen.map((slice) => [slice.from, slice])).values()].map((slice) => (
+          <clipPath key={slice.from} id={`${id}-${round(slice.from)}`}>
+            <rect
+              x={round(slice.from < 0.01 ? -4 : slice.from - OVER)}
+              y={-wide}
+              width={round(slice.to - slice.from + (slice.from < 0.01 ? 4 : OVER) + (slice.to > end - 0.01 ? 4 : OVER))}
+              height={2 * wide}
+            />
+          </clipPath>
+        ))}
+      </defs>
+      {seen.map((slice) => (
+        <g
+          key={slice.at}
+          transform={`matrix(${ring.matrix(slice.middle).map(round).join(' ')}) translate(${round(-(slice.from + slice.to) / 2)} 0)`}
+        >
+          <use href={`#${id}`} clipPath={`url(#${id}-${round(slice.from)})`} />
+        </g>
+      ))}
+    </g>
+  );
+}
