@@ -2,7 +2,7 @@ import type { ReactElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
 import type { Units } from '../../core/measure';
 import type { SeatPlan } from '../../core/seat';
-import { Closed } from './closed';
+import { Closed } from './closed/closed';
 import { hexes } from './hexes';
 import { framesOf, PartStep } from './part-step';
 import { StepPicture } from './step-picture';

@@ -1,7 +1,7 @@
 import { useId } from 'react';
-import type { Ring } from '../../core/drawing';
-import type { PieceSection } from '../../core/project';
-import { Section } from './section';
+import type { Ring } from '../../../core/drawing';
+import type { PieceSection } from '../../../core/project';
+import { Section } from '../section';
 
 /** A flat picture no longer than this may stand for a stretch of the ring, mm. */
 const FLAT = 6;

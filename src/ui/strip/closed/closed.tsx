@@ -1,12 +1,12 @@
-import { formatLength, type Units } from '../../core/measure';
-import { inCord, isSection, type PiecePart, type PieceSection } from '../../core/project';
-import { closedGap, drawnParts, ringOf, tied, type DrawnPart } from '../../core/drawing';
-import { bandOf, type SeatPlan } from '../../core/seat';
-import type { Point } from '../../core/stitch';
+import { formatLength, type Units } from '../../../core/measure';
+import { inCord, isSection, type PiecePart, type PieceSection } from '../../../core/project';
+import { closedGap, drawnParts, ringOf, tied, type DrawnPart } from '../../../core/drawing';
+import { bandOf, type SeatPlan } from '../../../core/seat';
+import type { Point } from '../../../core/stitch';
 import { Bent } from './bent';
-import { frameOf } from './frame';
-import { hexes } from './hexes';
-import { PartPicture } from './part-picture';
+import { frameOf } from '../frame';
+import { hexes } from '../hexes';
+import { PartPicture } from '../part-picture';
 
 const moved = (part: DrawnPart, by: number): DrawnPart => ({
   ...part,
