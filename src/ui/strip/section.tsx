@@ -8,17 +8,18 @@ export function Section({
   count,
   side,
   hex,
-  small,
+  samples,
 }: {
   section: PieceSection;
   count: number;
   side: 'front' | 'back';
   hex: Readonly<Record<string, string>>;
-  small: boolean;
+  /** Points to each stretch between two control points: fewer for small pictures. */
+  samples: 1 | 2 | 4;
 }) {
   const { runs, d, arms, width, unit, colours } = section;
   const hexOf = (strand: string): string => hex[colours[strand] ?? ''] ?? Object.values(hex)[0] ?? '#888888';
-  const shared = { side, d, hexOf, samples: small ? 1 : 4 };
+  const shared = { side, d, hexOf, samples };
   const module = (start: number) => {
     let from = start;
     return runs.map(({ stitch, around, times, mm }: PieceRun, i) => {

@@ -43,7 +43,7 @@ export function Strip({
         isSection(item)
           ? [
               <g key={`${item.id} ${from}`} transform={`translate(${from.toFixed(2)} 0)`}>
-                <Section section={item} count={fit.counts[item.id]!} side={side} hex={hex} small={small} />
+                <Section section={item} count={fit.counts[item.id]!} side={side} hex={hex} samples={small ? 1 : 4} />
               </g>,
             ]
           : [],

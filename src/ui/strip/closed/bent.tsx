@@ -69,7 +69,7 @@ export function Bent({
             count={Math.min(count, 3)}
             side={half === 'near' ? 'front' : 'back'}
             hex={hex}
-            small={half === 'far'}
+            samples={half === 'far' ? 1 : 2}
           />
         </g>
         {[...new Map(seen.map((slice) => [slice.from, slice])).values()].map((slice) => (
