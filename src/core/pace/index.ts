@@ -1,1 +1,1 @@
-export { workingMinutes } from './minutes';
+export { PHASES, phasesOf, workingMinutes, type Maker, type Pace, type Phase, type PhaseName } from './phases';

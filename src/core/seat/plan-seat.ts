@@ -2,7 +2,7 @@ import { workedDiameter } from '../cord';
 import { cutPiece, SCHOOL_LIST, type CutPlan, type Group } from '../cut';
 import { estimateHand, fitPiece, innerOf, type Fit } from '../fit';
 import { kitItems, toolsFor, type KitItem } from '../kit';
-import { workingMinutes } from '../pace';
+import { phasesOf, workingMinutes, type Pace } from '../pace';
 import { resolvePiece, type Catalogue, type Piece, type PieceRequest } from '../project';
 import type { Figures, Message } from '../studio';
 import type { Seat } from './seat';
@@ -16,6 +16,7 @@ export interface SeatPlan {
   readonly items: readonly KitItem[];
   readonly tools: readonly string[];
   readonly minutes?: number;
+  readonly pace?: Pace;
   readonly messages: readonly Message[];
 }
 
@@ -88,6 +89,7 @@ export function reckonSeat(seat: Seat, catalogue: Catalogue, figures: Figures, g
     const text = `The ${SCHOOL_LIST[seat.school].name.toLowerCase()} school says nothing of a ${piece.project.name.toLowerCase()}: it is cut by measure.`;
     messages.push({ level: 'info', code: 'school-not-for', text });
   }
+  const pace = phasesOf(piece, fit, seat, figures);
   return {
     label,
     piece,
@@ -95,7 +97,8 @@ export function reckonSeat(seat: Seat, catalogue: Catalogue, figures: Figures, g
     tools,
     fit,
     cut,
-    minutes: workingMinutes(piece, fit, seat.skill, figures),
+    minutes: workingMinutes(pace),
+    pace,
     messages,
   };
 }

@@ -1,0 +1,78 @@
+import { queueOver, type QueueAt } from './queue';
+import type { Room } from './room';
+import { runRoom } from './run-room';
+
+/** One time in ten earlier, half and half, one in ten later; minutes from the session’s start. */
+export interface Likely {
+  readonly p10: number;
+  readonly p50: number;
+  readonly p90: number;
+}
+
+/** How a seat will probably get on. */
+export interface SeatTimes {
+  readonly id: string;
+  readonly label: string;
+  /** The chance that the piece is done when the room closes. */
+  readonly finishes: number;
+  readonly begins: Likely;
+  /** When it is ready to finish, and of a seat that finishes at the flame, when it is its turn. */
+  readonly ready: Likely;
+  readonly turn: Likely | null;
+  readonly done: Likely;
+}
+
+/** What probably becomes of a room. */
+export interface RoomTimes {
+  readonly runs: number;
+  readonly seats: readonly SeatTimes[];
+  /** How many finish, as a mean, and one time in ten fewer. */
+  readonly finishing: { readonly mean: number; readonly p10: number };
+  /** The queue for the flame, minute by minute. */
+  readonly queue: readonly QueueAt[];
+  /** The longest wait at the flame, minutes. */
+  readonly longest: Likely;
+}
+
+/** The number that so many of sorted ones lie below. */
+const at = (sorted: Float64Array, share: number): number =>
+  sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
+function likely(values: Float64Array): Likely {
+  const sorted = values.slice().sort();
+  return { p10: at(sorted, 0.1), p50: at(sorted, 0.5), p90: at(sorted, 0.9) };
+}
+
+/**
+ * Lets a room’s time pass so many times: everybody comes, some late; settles; waits for the showing that the whole room waits for, or
+ * is shown on their own; works at their own pace; and waits for the flame where the piece needs it. The same seed gives the same luck to
+ * everybody, whatever is planned: two plans differ by what was planned.
+ *
+ * @example
+ * simulateRoom(room, { runs: 50, seed: 1 }).seats.map(({ label }) => label) // ['Ada', 'Bo']
+ */
+export function simulateRoom(room: Room, { runs, seed }: { runs: number; seed: number }): RoomTimes {
+  const { seats, minutes } = room;
+  const all = runRoom(room, runs, seed);
+  const [finished, longest] = [new Float64Array(runs), new Float64Array(runs)];
+  seats.forEach((_, i) => {
+    for (let run = 0; run < runs; run++) {
+      if (all.done[i]![run]! <= minutes) finished[run]! += 1;
+      if (all.atFlame[i]) longest[run] = Math.max(longest[run]!, all.turn[i]![run]! - all.ready[i]![run]!);
+    }
+  });
+  return {
+    runs,
+    seats: seats.map(({ id, label }, i) => ({
+      id,
+      label,
+      finishes: all.done[i]!.reduce((sum, time) => sum + (time <= minutes ? 1 : 0), 0) / runs,
+      begins: likely(all.begins[i]!),
+      ready: likely(all.ready[i]!),
+      turn: all.atFlame[i] ? likely(all.turn[i]!) : null,
+      done: likely(all.done[i]!),
+    })),
+    finishing: { mean: finished.reduce((sum, own) => sum + own, 0) / runs, p10: at(finished.slice().sort(), 0.1) },
+    queue: queueOver(all, minutes, runs),
+    longest: likely(longest),
+  };
+}
