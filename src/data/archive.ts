@@ -23,6 +23,10 @@ export type StudioTable = (typeof STUDIO_TABLES)[number];
 const BOOKED: Partial<Record<StudioTable, Readonly<Record<string, number>>>> = { lots: { hand: 0, held: 0 } };
 /** Tables whose numbers the database gives. */
 const NUMBERED: Partial<Record<StudioTable, string>> = { wrists: 'id', lots: 'number', movements: 'id' };
+/** What rows had before they had a column that is never empty. */
+const BEFORE: Partial<Record<StudioTable, object>> = {
+  sessions: { leader: '', room: { adults: 1, fire_by: '', tied: [], early: [] } },
+};
 const ORDER: Partial<Record<StudioTable, string>> = {
   settings: 'revision',
   cords: 'slug, revision',
@@ -66,7 +70,7 @@ export async function clearCatalogue(t: Transaction): Promise<void> {
 export async function fillTable(table: StudioTable, rows: readonly object[], t: Transaction): Promise<void> {
   const booked = BOOKED[table];
   for (let from = 0; from < rows.length; from += 2000) {
-    const some = rows.slice(from, from + 2000).map((row) => ({ ...row, ...booked }));
+    const some = rows.slice(from, from + 2000).map((row) => ({ ...BEFORE[table], ...row, ...booked }));
     await run(
       `INSERT INTO ${table} OVERRIDING SYSTEM VALUE SELECT * FROM jsonb_populate_recordset(NULL::${table}, $1::jsonb)`,
       [JSON.stringify(some)],

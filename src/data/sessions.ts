@@ -24,6 +24,8 @@ const plain = (row: SessionRow): StoredSession => ({
   minutes: row.minutes,
   place: row.place,
   school: row.school,
+  leader: row.leader,
+  room: row.room,
   version: row.version,
   cut_done: row.cut_done,
   lanes: row.lanes,

@@ -6,6 +6,7 @@ import {
   cutNow,
   changesSince,
   planSession,
+  PLAIN_ROOM,
   type NewSession,
   type SessionEdit,
   type SessionPlan,
@@ -71,7 +72,17 @@ export function openSession(id: string): Promise<SessionView> {
 export function createSession(id: string, given: NewSession): Promise<SessionView> {
   return inTransaction(async (t) => {
     await insertSession(
-      { starts_at: null, minutes: null, place: '', school: null, ...given, title: given.title.trim(), id },
+      {
+        starts_at: null,
+        minutes: null,
+        place: '',
+        leader: '',
+        school: null,
+        room: PLAIN_ROOM,
+        ...given,
+        title: given.title.trim(),
+        id,
+      },
       t,
     );
     return viewSession(id, t);

@@ -5,6 +5,8 @@ export {
   type SessionEdit,
   type SessionRecord,
 } from './session-record';
+export { ArrangementSchema, PLAIN_ROOM, type Arrangement } from './arrangement';
+export { roomOf } from './session-room';
 export type { SessionView, Studio } from './view';
 export { cutNow, planSession, type SessionPlan, type WholeSession } from './plan-session';
 export { CutRecordSchema } from './cut-record-schema';

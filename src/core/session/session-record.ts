@@ -1,4 +1,5 @@
 import { Type, type Static } from '@sinclair/typebox';
+import { ArrangementSchema } from './arrangement';
 import { SchoolSchema, DateSchema, NameSchema, orNull, VersionSchema } from '../studio';
 
 const sessionFields = {
@@ -8,6 +9,8 @@ const sessionFields = {
   minutes: orNull(Type.Integer({ minimum: 10, maximum: 720 })),
   place: Type.String({ maxLength: 120 }),
   school: orNull(SchoolSchema),
+  leader: Type.String({ maxLength: 120 }),
+  room: ArrangementSchema,
 };
 
 export const NewSessionSchema = Type.Object(
@@ -17,6 +20,7 @@ export const NewSessionSchema = Type.Object(
     starts_at: Type.Optional(sessionFields.starts_at),
     minutes: Type.Optional(sessionFields.minutes),
     place: Type.Optional(sessionFields.place),
+    leader: Type.Optional(sessionFields.leader),
   },
   { additionalProperties: false },
 );

@@ -6,7 +6,7 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
-import type { CutRecord, Kits } from '../../core/session';
+import type { Arrangement, CutRecord, Kits } from '../../core/session';
 import type { Layout } from '../../core/layout';
 import type { SeatRecord } from '../../core/seat';
 import type { WristMethod } from '../../core/person';
@@ -39,6 +39,8 @@ export class SessionRow extends Model<InferAttributes<SessionRow>, InferCreation
   declare minutes: number | null;
   declare place: string;
   declare school: School | null;
+  declare leader: string;
+  declare room: Arrangement;
   declare cut_done: CreationOptional<CutRecord | null>;
   declare lanes: CreationOptional<Layout | null>;
   declare kits: CreationOptional<Kits | null>;
@@ -103,6 +105,8 @@ export function models(): void {
       starts_at: TIME,
       minutes: INTEGER,
       place: TEXT,
+      leader: TEXT,
+      room: JSONB,
       school: TEXT,
       cut_done: JSONB,
       lanes: JSONB,

@@ -6,6 +6,7 @@ import { items } from './005-items';
 import { keptPlans } from './006-kept-plans';
 import { edge } from './007-edge';
 import { counts } from './008-counts';
+import { rooms } from './009-rooms';
 import type { Migration } from './migration';
 
 /** Every step in order. A new one is a file beside these and a word here. */
@@ -18,4 +19,5 @@ export const MIGRATIONS: readonly Migration[] = [
   keptPlans,
   edge,
   counts,
+  rooms,
 ];

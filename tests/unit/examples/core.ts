@@ -13,7 +13,9 @@ import * as part from '../../../src/core/part';
 import * as person from '../../../src/core/person';
 import * as problem from '../../../src/core/problem';
 import * as project from '../../../src/core/project';
+import * as remedy from '../../../src/core/remedy';
 import * as result from '../../../src/core/result';
+import * as room from '../../../src/core/room';
 import * as safety from '../../../src/core/safety';
 import * as seat from '../../../src/core/seat';
 import * as session from '../../../src/core/session';
@@ -38,7 +40,9 @@ export const FACES: Readonly<Record<string, Readonly<Record<string, unknown>>>> 
   person,
   problem,
   project,
+  remedy,
   result,
+  room,
   safety,
   seat,
   session,
@@ -50,6 +54,16 @@ export const FACES: Readonly<Record<string, Readonly<Record<string, unknown>>>> 
 const figures = studio.STARTING_FIGURES;
 const ada = seat.exampleSeat(SHIPPED.projects['band-buckle']!, { label: 'Ada', size: { wrist: 165 } });
 const plan = seat.planSeat(ada, SHIPPED, figures);
+const view = session.applyOperation(exampleView(), {
+  kind: 'add',
+  seats: ['Ada', 'Bo'].map((name) => ({
+    id: idOf(name),
+    person_id: idOf(`p${name}`),
+    name,
+    wrist_mm: 165,
+    project: 'band-buckle',
+  })),
+});
 
 /** What the examples in core's docstrings speak of, beside what core exports. */
 export const SCENE: Readonly<Record<string, unknown>> = {
@@ -66,14 +80,6 @@ export const SCENE: Readonly<Record<string, unknown>> = {
     stock: [{ id: 'x', length_mm: 2000, fresh: false }],
     cuts: [{ id: 'a', length_mm: 900 }],
   },
-  view: session.applyOperation(exampleView(), {
-    kind: 'add',
-    seats: ['Ada', 'Bo'].map((name) => ({
-      id: idOf(name),
-      person_id: idOf(`p${name}`),
-      name,
-      wrist_mm: 165,
-      project: 'band-buckle',
-    })),
-  }),
+  view,
+  room: session.roomOf({ ...view.session, minutes: 90 }, session.planSession(view).seats, figures),
 };

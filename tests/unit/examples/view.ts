@@ -1,5 +1,5 @@
 import { SHIPPED } from '../../../catalogue';
-import type { SessionView } from '../../../src/core/session';
+import { PLAIN_ROOM, type SessionView } from '../../../src/core/session';
 import type { SeatRecord } from '../../../src/core/seat';
 import { STARTING_FIGURES } from '../../../src/core/studio';
 
@@ -46,6 +46,8 @@ export const exampleView = (): SessionView => ({
     minutes: null,
     place: '',
     school: null,
+    leader: '',
+    room: PLAIN_ROOM,
     cut_done: null,
     lanes: null,
     kits: null,

@@ -1,0 +1,16 @@
+import type { RemedyFeature } from './remedy';
+
+/** One more adult at the flame. */
+export const adult: RemedyFeature = ({ view, times }) => {
+  if (!times.seats.some(({ turn }) => turn)) return [];
+  const { room } = view.session;
+  const adults = room.adults + 1;
+  return [
+    {
+      slug: 'adult',
+      what: `One more adult at the flame, ${adults} in all`,
+      cost: { adults: 1 },
+      operation: { kind: 'session', changes: { room: { ...room, adults } } },
+    },
+  ];
+};

@@ -1,0 +1,14 @@
+import type { RemedyFeature } from './remedy';
+
+/** Steps that a session is made longer by, minutes; no session is longer than the last. */
+const STEPS = [15, 30];
+const LONGEST = 720;
+
+/** A longer session. */
+export const longer: RemedyFeature = ({ room }) =>
+  STEPS.filter((step) => room.minutes + step <= LONGEST).map((step) => ({
+    slug: `longer-${step}`,
+    what: `${step} minutes more, until ${room.minutes + step} minutes`,
+    cost: { minutes: step },
+    operation: { kind: 'session', changes: { minutes: room.minutes + step } },
+  }));

@@ -1,0 +1,45 @@
+import type { Group } from '../cut';
+import type { Room, RoomTimes } from '../room';
+import type { PlannedSeat } from '../seat';
+import type { Operation, SessionView } from '../session';
+import type { Figures } from '../studio';
+
+/** What a remedy takes; what it does not say it does not take. */
+export interface Cost {
+  /** Cord more than before, mm; less where it is below 0. */
+  readonly cord_mm?: number;
+  /** Minutes of a fluent maker before the session. */
+  readonly preparing?: number;
+  readonly adults?: number;
+  /** Minutes of the room. */
+  readonly minutes?: number;
+  /** People who come before the room does. */
+  readonly early?: number;
+}
+
+/** Something that could be done, and what would be stored of it. */
+export interface Candidate {
+  readonly slug: string;
+  readonly what: string;
+  readonly cost: Cost;
+  readonly operation: Operation;
+}
+
+/** A room that will not finish, as the remedies see it. */
+export interface Case {
+  readonly view: SessionView;
+  readonly seats: readonly PlannedSeat[];
+  readonly figures: Figures;
+  readonly group: Group;
+  readonly room: Room;
+  readonly times: RoomTimes;
+  /** The seats that are not sure enough to finish, those that will finish least of all first. */
+  readonly risk: readonly PlannedSeat[];
+}
+
+/** One way to help a room: nothing where it would not apply. A new one is a file beside adult.ts and a word in index.ts. */
+export type RemedyFeature = (own: Case) => readonly Candidate[];
+
+/** Several seats in words. */
+export const seatsInWords = (seats: readonly PlannedSeat[]): string =>
+  seats.length === 1 ? seats[0]!.plan.label : `${seats.length} seats`;

@@ -1,0 +1,27 @@
+import { phasesOf } from '../pace';
+import { seatsInWords, type RemedyFeature } from './remedy';
+
+/** The start of those who are slow tied beforehand: it is the hardest part. */
+export const tied: RemedyFeature = ({ view, risk, figures }) => {
+  const { room } = view.session;
+  const starts = risk.flatMap((seat) => {
+    const { piece, fit } = seat.plan;
+    if (!piece || !fit || room.tied.includes(seat.id)) return [];
+    const { phases } = phasesOf(piece, fit, { skill: 'fluent', age: null }, figures);
+    const minutes = phases.find(({ phase }) => phase === 'set-up')?.minutes ?? 0;
+    return minutes > 0 ? [{ seat, minutes }] : [];
+  });
+  if (starts.length === 0) return [];
+  const seats = starts.map(({ seat }) => seat);
+  return [
+    {
+      slug: 'tied',
+      what: `The start tied beforehand for ${seatsInWords(seats)}`,
+      cost: { preparing: starts.reduce((sum, { minutes }) => sum + minutes, 0) },
+      operation: {
+        kind: 'session',
+        changes: { room: { ...room, tied: [...room.tied, ...seats.map(({ id }) => id)] } },
+      },
+    },
+  ];
+};

@@ -1,0 +1,73 @@
+import { beforeAll, describe, expect, it } from 'vitest';
+import { remediesFor, roomTimes, type Remedy } from '../../../src/core/remedy';
+import { applyOperation, inverseOf, planSession, roomOf, type SessionView } from '../../../src/core/session';
+import { exampleView, idOf } from '../examples/view';
+
+const roomful = (many: number, minutes: number | null): SessionView => {
+  const view = applyOperation(exampleView(), {
+    kind: 'add',
+    seats: Array.from({ length: many }, (_, i) => ({
+      id: idOf(`seat ${i}`),
+      person_id: idOf(`person ${i}`),
+      name: `Maker ${i}`,
+      wrist_mm: 150 + i,
+      age: 20 + i,
+      skill: i % 2 ? ('new' as const) : ('steady' as const),
+      project: i % 3 ? 'band-buckle' : 'reversible-slider',
+    })),
+  });
+  return { ...view, session: { ...view.session, minutes } };
+};
+const finishing = (view: SessionView): number => {
+  const { seats, figures } = planSession(view);
+  return roomTimes(roomOf(view.session, seats, figures)!).finishing.mean;
+};
+
+describe('what would help a room', () => {
+  const view = roomful(12, 60);
+  let remedies: Remedy[];
+  const told: [number, number][] = [];
+  beforeAll(() => {
+    remedies = remediesFor(view, (tried, of) => void told.push([tried, of]));
+  });
+
+  it('is ranked by how many more finish, each by what comes of it when it is done', () => {
+    expect(remedies.length).toBeGreaterThanOrEqual(4);
+    const before = finishing(view);
+    expect(remedies.map(({ more }) => more)).toEqual(remedies.map(({ more }) => more).toSorted((a, b) => b - a));
+    for (const { operation, finishing: said, more, what } of remedies) {
+      const after = finishing(applyOperation(view, operation));
+      expect(after, what).toBeCloseTo(said, 9);
+      expect(after - before, what).toBeCloseTo(more, 9);
+      expect(more, what).toBeGreaterThan(0);
+    }
+  });
+
+  it('can be taken back', () => {
+    for (const { operation } of remedies) {
+      const back = inverseOf(view, operation)!;
+      const again = applyOperation(applyOperation(view, operation), back);
+      expect(finishing(again)).toBe(finishing(view));
+    }
+  });
+
+  it('says what it costs, and how far it has come', () => {
+    const costs = Object.fromEntries(remedies.map(({ slug, cost }) => [slug, cost]));
+    expect(costs['longer-30']).toEqual({ minutes: 30 });
+    const tied = remedies.find(({ slug }) => slug === 'tied');
+    if (tied) expect(tied.cost.preparing).toBeGreaterThan(0);
+    expect(told.at(-1)![0]).toBe(told.at(-1)![1]);
+  });
+
+  it('changes nothing of what is cut', () => {
+    const cut = applyOperation(view, { kind: 'cut', cut: true, seen: [], on: '2030-05-04' });
+    const kinds = remediesFor(cut, () => undefined).map(({ operation }) => operation.kind);
+    expect(kinds.length).toBeGreaterThan(0);
+    expect(new Set(kinds)).toEqual(new Set(['session']));
+  });
+
+  it('is not asked for where all finish, or nobody said how long there is', () => {
+    expect(remediesFor(roomful(4, 600), () => undefined)).toEqual([]);
+    expect(remediesFor(roomful(4, null), () => undefined)).toEqual([]);
+  });
+});
