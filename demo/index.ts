@@ -10,7 +10,7 @@ import { inTransaction } from '../src/data/database/transaction';
 import { editItem, openItem } from '../src/app/shelf/shelf';
 import { receiveStock } from '../src/app/shelf/receive';
 import { MILL_SHELF } from './stock';
-import { HARBOUR_FAIR, MILL_CLUB, TIDE_CLUB } from './people';
+import { HARBOUR_FAIR, MILL_CLUB, SLUICE_HOUSE, TIDE_CLUB } from './people';
 
 /** The same id for the same name at every load, so that addresses in the demo stay. */
 function idFor(name: string): string {
@@ -23,20 +23,35 @@ function after(day: string, days: number): string {
   return new Date(Date.parse(day) + days * 86_400_000).toISOString().slice(0, 10);
 }
 
-export const DEMO_SESSIONS = { club: idFor('mill club'), evening: idFor('tide club'), fair: idFor('harbour fair') };
+export const DEMO_SESSIONS = {
+  now: idFor('sluice house'),
+  club: idFor('mill club'),
+  evening: idFor('tide club'),
+  fair: idFor('harbour fair'),
+};
 
 const NAME = 'Wendmere Tidal Mill Arts Trust';
 
 /**
  * Fills an empty studio with the demo: the tidal mill's arts trust and three sessions. Does nothing once it is done, nor where
- * there is any other session; cut off half-way, it goes on where it stopped.
+ * there is any other session; cut off half-way, it goes on where it stopped. One of the sessions is under way, since `began`.
  */
-export async function loadDemo(today: string): Promise<void> {
+export async function loadDemo(today: string, began = '14:00'): Promise<void> {
   const { settings, version } = await openSettings();
   const others = await inTransaction((t) => countSessionsBut(Object.values(DEMO_SESSIONS), t));
   if (settings.name !== FIRST_NAME || others > 0) return;
 
   const sessions = [
+    {
+      id: DEMO_SESSIONS.now,
+      title: 'Sluice house lunch hour',
+      days: 0,
+      starts_at: began,
+      minutes: 45,
+      place: 'Sluice house',
+      leader: 'Morwen Tidy',
+      seats: SLUICE_HOUSE,
+    },
     {
       id: DEMO_SESSIONS.club,
       title: 'Mill club',
@@ -51,7 +66,7 @@ export async function loadDemo(today: string): Promise<void> {
       title: 'Tide club evening',
       days: 6,
       starts_at: '18:30',
-      minutes: 120,
+      minutes: 75,
       place: 'Grain floor',
       seats: TIDE_CLUB,
     },
@@ -65,8 +80,8 @@ export async function loadDemo(today: string): Promise<void> {
       seats: HARBOUR_FAIR,
     },
   ];
-  for (const { id, title, days, starts_at, minutes, place, seats } of sessions) {
-    await createSession(id, { title, held_on: after(today, days), starts_at, minutes, place });
+  for (const { id, title, days, seats, ...rest } of sessions) {
+    await createSession(id, { title, held_on: after(today, days), ...rest });
     await addSeats(
       id,
       seats.map((seat, i) => ({ ...seat, id: idFor(`${title} ${i}`) })),
@@ -99,8 +114,10 @@ export async function loadDemo(today: string): Promise<void> {
   const { line } = await openItem('consumable/kit-bag');
   await editItem({ ...line.doc, seats: 1, pack: 100, price: 450, lead_days: 5 }, line.version);
 
-  const club = await openSession(DEMO_SESSIONS.club);
-  const now = cutsNow(planOf(club).seats);
-  await noteCut(DEMO_SESSIONS.club, club.session.version, true, now.map(cutKey));
+  for (const id of [DEMO_SESSIONS.now, DEMO_SESSIONS.club]) {
+    const opened = await openSession(id);
+    const cuts = cutsNow(planOf(opened).seats);
+    await noteCut(id, opened.session.version, true, cuts.map(cutKey));
+  }
   await editSettings(version, { ...settings, name: NAME });
 }

@@ -199,3 +199,24 @@ export const HARBOUR_FAIR: readonly DemoSeat[] = [
   { name: 'Jory Ness', age: 17 },
   { name: 'Bea Saltings' },
 ].map((seat): DemoSeat => ({ skill: 'new', ...seat }) as DemoSeat);
+
+/** Grown-ups in their lunch hour: under way, all cut, and more of them at the flame than the hour has room for. */
+export const SLUICE_HOUSE: readonly DemoSeat[] = (
+  [
+    ['Bettany Weir', 34, 'steady', 164],
+    ['Corin Saltmarsh', 41, 'new', 182],
+    ['Delphine Ooze', 29, 'new', 158],
+    ['Emrys Bargeman', 52, 'steady', 176],
+    ['Fenella Reach', 38, 'new', 161],
+    ['Gwil Towpath', 47, 'new', 179],
+    ['Hild Cockle', 33, 'fluent', 155],
+    ['Jory Flood', 26, 'new', 172],
+  ] as const
+).map(([name, age, skill, mm]) => ({
+  name,
+  age,
+  skill,
+  ...tape(mm),
+  project: 'band-buckle',
+  cords: cord('sheathed-4', 'race'),
+}));

@@ -42,7 +42,8 @@ export function StageCord({
   onGo,
 }: {
   stages: readonly StageState[];
-  current: Stage;
+  /** The stage that is shown; another where none is. */
+  current: string;
   href: (stage: Stage) => string;
   onGo: (stage: Stage) => void;
 }) {

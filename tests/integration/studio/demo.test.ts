@@ -5,6 +5,7 @@ import { openSession, pageOfSessions, planOf } from '../../../src/app/session/se
 import { openSettings, editSettings } from '../../../src/app/studio/settings';
 import { FIRST_NAME } from '../../../src/app/studio/studio';
 import { beadOf } from '../../../src/core/seat';
+import { remediesFor } from '../../../src/core/remedy';
 import { cutsDone, stagesOf } from '../../../src/core/session';
 import { freshStudio } from '../support/database';
 
@@ -18,7 +19,7 @@ it('loads once, cut off or not, in three states with the awkward cases in it', a
   await editSettings(version, { ...settings, name: FIRST_NAME });
   await loadDemo(today);
   await loadDemo('2030-03-05');
-  expect((await pageOfSessions(1)).count).toBe(3);
+  expect((await pageOfSessions(1)).count).toBe(4);
   const people = await findPeople('');
   expect(people.length).toBeGreaterThanOrEqual(28);
 
@@ -36,6 +37,14 @@ it('loads once, cut off or not, in three states with the awkward cases in it', a
   expect(evening.stages).toEqual(['tied', 'open', 'bare', 'bare']);
   expect(new Set(evening.beads)).toEqual(new Set(['hollow', 'ringed', 'solid', 'notched']));
   expect((await look(DEMO_SESSIONS.fair)).stages[0]).toBe('open');
+
+  // One is under way, cut, and will not finish as it is planned; what is told to help does.
+  const now = await openSession(DEMO_SESSIONS.now);
+  expect(now.session.held_on).toBe(today);
+  for (const view of [now, await openSession(DEMO_SESSIONS.evening)]) {
+    const [best] = remediesFor(view, () => undefined);
+    expect(best!.more).toBeGreaterThan(0.5);
+  }
 
   const wren = people.find((p) => p.name === 'Wren Ashlock')!;
   expect(wren.sessions).toBe(2);

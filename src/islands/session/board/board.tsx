@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { Units } from '../../../core/measure';
-import { STAGES, type Stage, type SessionView } from '../../../core/session';
+import { STAGES, type SessionView } from '../../../core/session';
 import { StageCord } from '../../../ui/pictures/stage-cord';
 import { Guard } from '../../../ui/guard';
 import { useUnits } from '../../../ui/words/units';
@@ -11,6 +11,10 @@ import { SinceNote } from './since-note';
 import { SeatTray } from '../tray/seat-tray';
 import { useSession } from '../model/use-session';
 import { PANELS } from './panels';
+import { RoomLine } from '../room/room-line';
+import { RoomPanel } from '../room/room-panel';
+import { useRoom } from '../room/use-room';
+import type { Shown } from './stage-panel';
 
 /** Focuses a field once it is on the page. */
 const focusSoon = (selector: string) =>
@@ -25,7 +29,7 @@ export function Board({
   seat: firstSeat,
 }: {
   initial: SessionView;
-  stage: Stage;
+  stage: Shown;
   units: Units;
   pasted: boolean;
   /** The seat that the address asks for: a label's code opens its seat. */
@@ -33,15 +37,16 @@ export function Board({
 }) {
   const model = useSession(initial);
   const units = useUnits(firstUnits);
-  const [stage, setStage] = useState<Stage>(first);
+  const room = useRoom(model);
+  const [stage, setStage] = useState<Shown>(first);
   const [selected, setSelected] = useState<string | null>(firstSeat);
   const [pasting, setPasting] = useState(pasted);
   const { id, title } = model.view.session;
-  const href = (to: Stage) => `/sessions/${id}/${to}`;
+  const href = (to: Shown) => `/sessions/${id}/${to}`;
   const printHref = `/sessions/${id}/print`;
 
   const go = useCallback(
-    (to: Stage) => {
+    (to: Shown) => {
       setStage(to);
       window.history.pushState({ stage: to }, '', `/sessions/${id}/${to}`);
     },
@@ -49,7 +54,11 @@ export function Board({
   );
   useEffect(() => {
     const back = () =>
-      setStage(STAGES.find(({ slug }) => window.location.pathname.endsWith(`/${slug}`))?.slug ?? 'seats');
+      setStage(
+        ['room' as const, ...STAGES.map(({ slug }) => slug)].find((one) =>
+          window.location.pathname.endsWith(`/${one}`),
+        ) ?? 'seats',
+      );
     window.addEventListener('popstate', back);
     return () => window.removeEventListener('popstate', back);
   }, []);
@@ -92,11 +101,11 @@ export function Board({
   useHotkeys('escape', () => setSelected(null));
 
   const seat = model.seats.find(({ record }) => record.id === selected);
-  const Panel = PANELS[stage];
+  const Panel = stage === 'room' ? null : PANELS[stage];
   const next = STAGES[STAGES.findIndex(({ slug }) => slug === stage) + 1];
   return (
     <div className="flex min-h-screen flex-col">
-      <Clip model={model} />
+      <Clip model={model} roomHref={href('room')} isRoom={stage === 'room'} onRoom={() => go('room')} />
       <div className="overflow-x-clip bg-base-200">
         <StageCord stages={model.stages} current={stage} href={href} onGo={go} />
       </div>
@@ -105,16 +114,23 @@ export function Board({
       <div className="flex flex-1">
         <main className="min-w-0 flex-1 pb-10 outline-none" tabIndex={-1} aria-label={`${title}, ${stage}`}>
           <Guard key={stage} of={model.view} what="This stage">
-            <Panel
-              model={model}
-              units={units}
-              selected={selected}
-              onSelect={setSelected}
-              onNext={() => next && go(next.slug)}
-              printHref={printHref}
-              pasting={pasting}
-              setPasting={setPasting}
-            />
+            {stage !== 'room' && stage !== 'cut' && (
+              <RoomLine room={room} href={href('room')} onGo={() => go('room')} />
+            )}
+            {Panel ? (
+              <Panel
+                model={model}
+                units={units}
+                selected={selected}
+                onSelect={setSelected}
+                onNext={() => next && go(next.slug)}
+                printHref={printHref}
+                pasting={pasting}
+                setPasting={setPasting}
+              />
+            ) : (
+              <RoomPanel model={model} units={units} room={room} onSelect={setSelected} />
+            )}
           </Guard>
         </main>
         {seat && (

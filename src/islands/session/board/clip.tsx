@@ -1,4 +1,5 @@
 import { format, parseISO } from 'date-fns';
+import { Clock } from 'lucide-react';
 import { TextCell } from '../../../ui/fields/text-cell';
 import { SaveLine } from './save-line';
 import type { SessionModel } from '../model/use-session';
@@ -8,7 +9,17 @@ const checkMinutes = (text: string): string | null =>
   text === '' || (/^\d+$/.test(text) && +text >= 10 && +text <= 720) ? null : 'Minutes, 10 to 720';
 
 /** The clip that holds the board: the session's name, and when and where it is. */
-export function Clip({ model }: { model: SessionModel }) {
+export function Clip({
+  model,
+  roomHref,
+  isRoom,
+  onRoom,
+}: {
+  model: SessionModel;
+  roomHref: string;
+  isRoom: boolean;
+  onRoom: () => void;
+}) {
   const { session } = model.view;
   const edit = (changes: Partial<typeof session>) => model.act({ kind: 'session', changes });
   return (
@@ -66,8 +77,19 @@ export function Clip({ model }: { model: SessionModel }) {
           </span>
         </div>
       </div>
-      <div className="bg-base-200 px-4 py-0.5 text-base-content">
+      <div className="flex items-center justify-between bg-base-200 px-4 py-0.5 text-base-content">
         <SaveLine model={model} />
+        <a
+          href={roomHref}
+          aria-current={isRoom ? 'page' : undefined}
+          className={`btn btn-sm ${isRoom ? 'btn-active' : 'btn-ghost'}`}
+          onClick={(event) => {
+            event.preventDefault();
+            onRoom();
+          }}
+        >
+          <Clock size={15} aria-hidden="true" /> The room
+        </a>
       </div>
     </header>
   );

@@ -1,5 +1,6 @@
 import type { ComponentType } from 'react';
 import type { Units } from '../../../core/measure';
+import type { Stage } from '../../../core/session';
 import type { SessionModel } from '../model/use-session';
 
 /** What a stage's worksheet is given. */
@@ -16,6 +17,9 @@ export interface PanelProps {
   readonly pasting: boolean;
   readonly setPasting: (open: boolean) => void;
 }
+
+/** What the board shows: a stage's worksheet, or the room. */
+export type Shown = Stage | 'room';
 
 /** A stage's worksheet. */
 export type StagePanel = ComponentType<PanelProps>;

@@ -1,0 +1,79 @@
+import type { RoomTimes } from '../../../core/room';
+import { TextCell } from '../../../ui/fields/text-cell';
+import type { SessionModel } from '../model/use-session';
+
+const asMinutes = (text: string): string | null =>
+  /^\d+$/.test(text) && +text >= 10 && +text <= 720 ? null : 'Minutes, 10 to 720';
+
+/** What the room rests on: when, how long, who leads, who stands at the flame, and who asked the venue about it. */
+export function RoomAsks({ model, times }: { model: SessionModel; times: RoomTimes | null }) {
+  const { session } = model.view;
+  const { room } = session;
+  const edit = (changes: Partial<typeof session>) => model.act({ kind: 'session', changes });
+  const atFlame = times?.seats.filter(({ turn }) => turn).length ?? 0;
+  const missing = 'bg-warning/25';
+  return (
+    <div className="flex flex-wrap items-end gap-x-6 gap-y-2 px-4 py-3 text-sm">
+      <label>
+        <span className="quiet block">Starts at</span>
+        <input
+          type="time"
+          className={`cell w-28 ${session.starts_at ? '' : missing}`}
+          value={session.starts_at ?? ''}
+          onChange={(event) => edit({ starts_at: event.target.value || null })}
+        />
+      </label>
+      <label className="w-24">
+        <span className="quiet block">Minutes</span>
+        <TextCell
+          label="Minutes of the room"
+          value={session.minutes === null ? '' : String(session.minutes)}
+          placeholder="how long?"
+          check={asMinutes}
+          onChange={(text) => edit({ minutes: Number(text) })}
+          className={session.minutes === null ? missing : ''}
+        />
+      </label>
+      <label className="w-52">
+        <span className="quiet block">Who leads it</span>
+        <TextCell
+          label="Who leads it"
+          value={session.leader}
+          placeholder="who leads it?"
+          maxLength={120}
+          onChange={(leader) => edit({ leader })}
+          className={session.leader ? '' : missing}
+        />
+      </label>
+      {atFlame > 0 && (
+        <>
+          <label>
+            <span className="quiet block">Adults at the flame</span>
+            <input
+              type="number"
+              min={1}
+              max={12}
+              className="cell w-20 text-right"
+              value={room.adults}
+              onChange={(event) => {
+                const adults = event.target.valueAsNumber;
+                if (adults >= 1 && adults <= 12) edit({ room: { ...room, adults } });
+              }}
+            />
+          </label>
+          <label className="w-64">
+            <span className="quiet block">Venue’s fire rules confirmed by</span>
+            <TextCell
+              label="Venue’s fire rules confirmed by"
+              value={room.fire_by}
+              placeholder="nobody yet: ask before it is lit"
+              maxLength={120}
+              onChange={(fire_by) => edit({ room: { ...room, fire_by } })}
+              className={room.fire_by ? '' : missing}
+            />
+          </label>
+        </>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,45 @@
+import { useEffect, useMemo, useRef, useState } from 'react';
+import type { Room, RoomTimes } from '../../../core/room';
+import { roomOf } from '../../../core/session';
+import { roomReckoner } from '../../../workers/room';
+import type { SessionModel } from '../model/use-session';
+
+/** A session's room, and what probably becomes of it: that of before while it is reckoned anew. */
+export interface RoomModel {
+  readonly room: Room | null;
+  readonly times: RoomTimes | null;
+  readonly problem: string | null;
+}
+
+/** Changes that follow each other this closely are reckoned once, ms. */
+const QUIET = 250;
+
+/** Reckons the session's room off the main thread, whenever it changes. */
+export function useRoom({ view, seats, figures }: SessionModel): RoomModel {
+  const { session } = view;
+  const room = useMemo(() => roomOf(session, seats, figures), [session, seats, figures]);
+  const [times, setTimes] = useState<RoomTimes | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const reckoner = useRef<ReturnType<typeof roomReckoner> | null>(null);
+  useEffect(() => () => reckoner.current?.end(), []);
+  useEffect(() => {
+    if (!room) return undefined;
+    let isWanted = true;
+    const timer = setTimeout(() => {
+      reckoner.current ??= roomReckoner();
+      reckoner.current.times(room).then(
+        (now) => {
+          if (!isWanted) return;
+          setTimes(now);
+          setProblem(null);
+        },
+        (error: Error) => isWanted && setProblem(error.message),
+      );
+    }, QUIET);
+    return () => {
+      isWanted = false;
+      clearTimeout(timer);
+    };
+  }, [room]);
+  return { room, times: room && times, problem };
+}

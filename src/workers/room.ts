@@ -1,0 +1,33 @@
+import { proxy, wrap, type Remote } from 'comlink';
+import type { Remedy } from '../core/remedy';
+import type { Room, RoomTimes } from '../core/room';
+import type { SessionView } from '../core/session';
+import type { RoomWorker } from './room.worker';
+
+function startWorker(): { remote: Remote<RoomWorker>; failed: Promise<never>; end: () => void } {
+  const worker = new Worker(new URL('./room.worker', import.meta.url), { type: 'module' });
+  const failed = new Promise<never>((_, reject) => {
+    worker.onerror = (event) => reject(new Error(event.message || 'the room could not be reckoned'));
+  });
+  return { remote: wrap<RoomWorker>(worker), failed, end: () => worker.terminate() };
+}
+
+/** A room reckoned in a worker that stays, so that the next is quicker; an answer that is not waited for any more is dropped. */
+export function roomReckoner(): { times: (room: Room) => Promise<RoomTimes>; end: () => void } {
+  const { remote, failed, end } = startWorker();
+  return { times: (room) => Promise.race([remote.times(room) as Promise<RoomTimes>, failed]), end };
+}
+
+/** Tries every remedy for a session in a worker of its own; stopped, it says nothing. */
+export function startRemedies(
+  view: SessionView,
+  onTried: (tried: number, of: number) => void,
+): { done: Promise<Remedy[] | null>; stop: () => void } {
+  const { remote, failed, end } = startWorker();
+  let stop = (): void => undefined;
+  const stopped = new Promise<null>((resolve) => {
+    stop = () => resolve(null);
+  });
+  const found = remote.remedies(view, proxy(onTried)) as Promise<Remedy[]>;
+  return { done: Promise.race([found, stopped, failed]).finally(end), stop };
+}
