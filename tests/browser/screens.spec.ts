@@ -28,6 +28,11 @@ test('every screen keeps to WCAG 2.2 AA, in both themes', async ({ page, watch }
     await expect(page.getByRole('complementary')).toBeVisible();
     await check(`${stage} with the tray`);
   }
+  await open(page, `${evening}/room`);
+  await page.getByRole('button', { name: 'Try what would help' }).click();
+  await expect(page.getByRole('table', { name: 'What would help, the most first' })).toBeVisible({ timeout: 20_000 });
+  await page.getByText('The same as a table').click();
+  await check('the room');
   await open(page, `${evening}/cut`);
   await page.getByRole('tab', { name: 'From the shelf' }).click();
   await expect(page.getByRole('button', { name: 'Lay out again' })).toBeVisible({ timeout: 40_000 });
