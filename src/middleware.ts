@@ -1,3 +1,4 @@
+import { randomBytes } from 'node:crypto';
 import { defineMiddleware } from 'astro:middleware';
 import { Problem } from './core/problem';
 import { logFailure } from './http/log-failure';
@@ -9,9 +10,19 @@ import { isOurHost } from './http/site';
 const POLICY =
   "default-src 'self'; img-src 'self' data: blob:; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
+/** Pages on which charts are drawn: their library writes a sheet of styles, which it marks, and styles of single elements. */
+const CHARTED: ReadonlySet<string> = new Set(['/sessions/[id]/[page]', '/shelf']);
+
+/** A policy under which such a page may be styled by what carries its mark. Styles of single elements hold no script. */
+function withCharts(policy: string, nonce: string): string {
+  const styles = /(?:^|;)\s*style-src ([^;]*)/.exec(policy)?.[1]?.trim() ?? "'self'";
+  return `${policy.replace(/;\s*$/, '')}; style-src-elem ${styles} 'nonce-${nonce}'; style-src-attr 'unsafe-inline'`;
+}
+
 /** What every answer carries: the policy, and that nobody keeps it, since it may be about people. */
-function guarded(response: Response): Response {
-  const own = response.headers.get('content-security-policy');
+function guarded(response: Response, nonce: string | null = null): Response {
+  const astro = response.headers.get('content-security-policy');
+  const own = astro && nonce && !astro.includes('style-src-elem') ? withCharts(astro, nonce) : astro;
   // A page that was rewritten to another comes by twice.
   // While it is developed, what Astro writes into a page is not listed.
   if (!import.meta.env.DEV && !own?.includes(POLICY))
@@ -56,8 +67,10 @@ export const onRequest = defineMiddleware(async (context, next) => {
       ? guarded(problemResponse(400, 'address', 'This address cannot be read.'))
       : context.rewrite('/problem?status=404');
   try {
+    const nonce = CHARTED.has(context.routePattern) ? randomBytes(16).toString('base64') : null;
+    context.locals.chartNonce = nonce;
     const response = await next();
-    return guarded(isApi ? asProblem(response, context.routePattern.startsWith('/api/')) : response);
+    return guarded(isApi ? asProblem(response, context.routePattern.startsWith('/api/')) : response, nonce);
   } catch (error) {
     const problem = error instanceof Problem ? error : null;
     if (!problem) logFailure(error, `${context.request.method} ${context.routePattern}`);

@@ -1,3 +1,4 @@
+import { addRun, emptyCounts, spreadAt } from './counts';
 import type { Runs } from './run-room';
 
 /** Those who wait for the flame at a minute: as a mean, and one time in ten more. */
@@ -10,9 +11,8 @@ export interface QueueAt {
 /** The queue at every minute until the room closes, over all runs. */
 export function queueOver({ ready, turn, atFlame }: Runs, minutes: number, runs: number): QueueAt[] {
   const flame = atFlame.flatMap((is, i) => (is ? [i] : []));
-  const [span, most] = [Math.ceil(minutes) + 1, flame.length + 1];
-  // How often so many waited at each minute.
-  const counts = new Uint32Array(span * most);
+  const counts = emptyCounts(minutes, flame.length);
+  const { span } = counts;
   const change = new Int16Array(span + 1);
   for (let run = 0; run < runs; run++) {
     change.fill(0);
@@ -22,20 +22,10 @@ export function queueOver({ ready, turn, atFlame }: Runs, minutes: number, runs:
       change[from!]! += 1;
       change[Math.min(to!, span)]! -= 1;
     }
-    let waiting = 0;
-    for (let minute = 0; minute < span; minute++) {
-      waiting += change[minute]!;
-      counts[minute * most + waiting]! += 1;
-    }
+    addRun(counts, change);
   }
   return Array.from({ length: span }, (_, minute) => {
-    let [all, below, p90] = [0, 0, 0];
-    for (let waiting = 0; waiting < most; waiting++) {
-      const times = counts[minute * most + waiting]!;
-      all += times * waiting;
-      if (below < 0.9 * runs) p90 = waiting;
-      below += times;
-    }
-    return { minute, mean: all / runs, p90 };
+    const { mean, p90 } = spreadAt(counts, minute, runs);
+    return { minute, mean, p90 };
   });
 }

@@ -1,3 +1,4 @@
+import { doneOver, type DoneAt } from './done';
 import { queueOver, type QueueAt } from './queue';
 import type { Room } from './room';
 import { runRoom } from './run-room';
@@ -28,6 +29,8 @@ export interface RoomTimes {
   readonly seats: readonly SeatTimes[];
   /** How many finish, as a mean, and one time in ten fewer. */
   readonly finishing: { readonly mean: number; readonly p10: number };
+  /** How many are done at each minute: as a mean, one time in ten fewer, one in ten more. */
+  readonly finished: readonly DoneAt[];
   /** The queue for the flame, minute by minute. */
   readonly queue: readonly QueueAt[];
   /** The longest wait at the flame, minutes. */
@@ -72,6 +75,7 @@ export function simulateRoom(room: Room, { runs, seed }: { runs: number; seed: n
       done: likely(all.done[i]!),
     })),
     finishing: { mean: finished.reduce((sum, own) => sum + own, 0) / runs, p10: at(finished.slice().sort(), 0.1) },
+    finished: doneOver(all, minutes, runs),
     queue: queueOver(all, minutes, runs),
     longest: likely(longest),
   };

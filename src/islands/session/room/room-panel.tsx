@@ -4,6 +4,7 @@ import type { SessionModel } from '../model/use-session';
 import { clockTime, inWords } from './clock-words';
 import { Remedies } from './remedies';
 import { RoomAsks } from './room-asks';
+import { RoomCharts } from './room-charts';
 import { RoomClock } from './room-clock';
 import type { RoomModel } from './use-room';
 
@@ -47,6 +48,7 @@ export function RoomPanel({
           </p>
           <RoomClock room={room} times={times} startsAt={session.starts_at} onSelect={onSelect} />
           {!isSure && <Remedies model={model} units={units} />}
+          <RoomCharts times={times} startsAt={session.starts_at} closes={room.minutes} />
           <details className="px-4 py-3 text-sm">
             <summary className="cursor-pointer">The same as a table</summary>
             <table className="sheet mt-2 max-w-3xl">

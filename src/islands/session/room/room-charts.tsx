@@ -1,0 +1,106 @@
+import { useState } from 'react';
+import type { RoomTimes } from '../../../core/room';
+import { Chart } from '../../../ui/chart/chart';
+import { Heads, num } from '../../../ui/heads';
+import { clockTime } from './clock-words';
+
+/** Minutes between the rows of the table twin. */
+const EVERY = 5;
+
+/** How many are done by when, and how many wait for the flame; as charts, and as a table. Fetched once they are opened. */
+export function RoomCharts({ times, startsAt, closes }: { times: RoomTimes; startsAt: string | null; closes: number }) {
+  const [isOpen, setOpen] = useState(false);
+  const at = (minute: number): string => clockTime(startsAt, minute);
+  const x = { title: startsAt === null ? 'minutes' : '', words: at };
+  const close = [{ at: closes, words: 'closes' }];
+  const { finished, queue } = times;
+  const flame = times.seats.some(({ turn }) => turn);
+  const rows = finished.filter(({ minute }) => minute % EVERY === 0 || minute === finished.length - 1);
+  return (
+    <details className="px-4 py-3 text-sm" onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="cursor-pointer">Done by when, and the queue over time</summary>
+      {isOpen && (
+        <div className="mt-2 grid gap-x-8 lg:grid-cols-2">
+          <Chart
+            label={`How many of ${times.seats.length} are done by when: about ${Math.round(times.finishing.mean)} when the room closes`}
+            kind="step"
+            x={x}
+            y={{ title: 'done', words: (n) => String(Math.round(n * 10) / 10) }}
+            marks={close}
+            series={[
+              {
+                name: 'done, as a mean',
+                tone: 'primary',
+                width: 3,
+                points: finished.map(({ minute, mean }) => [minute, mean]),
+              },
+              {
+                name: 'one time in ten fewer',
+                tone: 'secondary',
+                dashed: true,
+                width: 1.5,
+                points: finished.map(({ minute, p10 }) => [minute, p10]),
+              },
+              {
+                name: 'one time in ten more',
+                tone: 'info',
+                dashed: true,
+                width: 1.5,
+                points: finished.map(({ minute, p90 }) => [minute, p90]),
+              },
+            ]}
+          />
+          {flame && (
+            <Chart
+              label={`How many wait for the flame: the longest wait is about ${Math.round(times.longest.p50)} minutes`}
+              kind="step"
+              x={x}
+              y={{ title: 'waiting', words: (n) => String(Math.round(n * 10) / 10) }}
+              marks={close}
+              series={[
+                {
+                  name: 'waiting, as a mean',
+                  tone: 'accent',
+                  width: 3,
+                  points: queue.map(({ minute, mean }) => [minute, mean]),
+                },
+                {
+                  name: 'one time in ten more',
+                  tone: 'secondary',
+                  dashed: true,
+                  width: 1.5,
+                  points: queue.map(({ minute, p90 }) => [minute, p90]),
+                },
+              ]}
+            />
+          )}
+          <table className="sheet max-w-xl lg:col-span-2">
+            <caption className="sr-only">Done and waiting, every {EVERY} minutes</caption>
+            <Heads
+              of={[
+                'At',
+                num('Done'),
+                num('One in ten fewer'),
+                num('One in ten more'),
+                flame && num('Waiting'),
+                flame && num('One in ten more wait'),
+              ]}
+            />
+            <tbody>
+              {rows.map(({ minute, mean, p10, p90 }) => (
+                <tr key={minute}>
+                  <th scope="row">{at(minute)}</th>
+                  <td className="num">{mean.toFixed(1)}</td>
+                  <td className="num">{p10}</td>
+                  <td className="num">{p90}</td>
+                  {flame && <td className="num">{queue[minute]!.mean.toFixed(1)}</td>}
+                  {flame && <td className="num">{queue[minute]!.p90}</td>}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+    </details>
+  );
+}

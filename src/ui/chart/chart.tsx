@@ -1,0 +1,132 @@
+import { lazy, Suspense, useEffect, useState } from 'react';
+import type { ApexOptions } from 'apexcharts';
+
+// Half a megabyte: fetched only where a chart is shown.
+const Apex = lazy(() => import('react-apexcharts'));
+
+/** Tones of the theme that charts are drawn in. */
+const TONES = ['base-content', 'base-300', 'primary', 'accent', 'secondary', 'info', 'success', 'warning'] as const;
+export type Tone = (typeof TONES)[number];
+
+function tonesNow(): Record<Tone, string> {
+  const style = getComputedStyle(document.documentElement);
+  return Object.fromEntries(TONES.map((tone) => [tone, style.getPropertyValue(`--color-${tone}`).trim()])) as Record<
+    Tone,
+    string
+  >;
+}
+
+/** The theme's tones, those of the other once it is changed. */
+function useTones(): Record<Tone, string> {
+  const [tones, setTones] = useState(tonesNow);
+  useEffect(() => {
+    const watch = new MutationObserver(() => setTones(tonesNow()));
+    watch.observe(document.documentElement, { attributeFilter: ['data-theme'] });
+    return () => watch.disconnect();
+  }, []);
+  return tones;
+}
+
+export interface Series {
+  readonly name: string;
+  readonly tone: Tone;
+  /** Width of its line, px; an area is filled under it where it is none. */
+  readonly width?: number;
+  readonly dashed?: boolean;
+  readonly points: readonly (readonly [x: number, y: number])[];
+}
+
+/** A place along the x axis that is marked with a line and words. */
+export interface Mark {
+  readonly at: number;
+  readonly words: string;
+}
+
+/**
+ * Numbers over numbers as lines, steps or bars, in the studio's units and the theme's tones. What it shows is said in words by `label`, and
+ * stands in a table beside it.
+ */
+export function Chart({
+  label,
+  kind,
+  series,
+  x,
+  y,
+  marks = [],
+  height = 200,
+}: {
+  label: string;
+  kind: 'line' | 'step' | 'bar';
+  series: readonly Series[];
+  x: { readonly title: string; readonly words: (value: number) => string; readonly ticks?: number };
+  y: { readonly title: string; readonly words: (value: number) => string };
+  marks?: readonly Mark[];
+  height?: number;
+}) {
+  const tones = useTones();
+  const nonce = document.querySelector<HTMLMetaElement>('meta[name="chart-nonce"]')?.content;
+  const type = kind === 'bar' ? 'bar' : 'line';
+  const options: ApexOptions = {
+    chart: {
+      type,
+      toolbar: { show: false },
+      zoom: { enabled: false },
+      animations: { enabled: false },
+      fontFamily: 'inherit',
+      foreColor: tones['base-content'],
+      background: 'transparent',
+      ...(nonce && { nonce }),
+    },
+    colors: series.map(({ tone }) => tones[tone]),
+    stroke: {
+      curve: kind === 'step' ? 'stepline' : 'straight',
+      width: kind === 'bar' ? 0 : series.map(({ width = 2 }) => width),
+      dashArray: series.map(({ dashed }) => (dashed ? 5 : 0)),
+    },
+    plotOptions: { bar: { columnWidth: '60%', borderRadius: 0 } },
+    dataLabels: { enabled: false },
+    grid: { borderColor: tones['base-300'], padding: { left: 8, right: 12 } },
+    legend: { show: series.length > 1, position: 'top', horizontalAlign: 'left', offsetY: 4 },
+    tooltip: { theme: false as unknown as string, x: { formatter: x.words }, y: { formatter: y.words } },
+    xaxis: {
+      type: 'numeric',
+      title: { text: x.title, style: { fontWeight: 400 } },
+      tickAmount: x.ticks ?? 8,
+      labels: { formatter: (value) => x.words(Number(value)) },
+      tooltip: { enabled: false },
+    },
+    yaxis: {
+      title: { text: y.title, style: { fontWeight: 400 } },
+      labels: { formatter: y.words },
+      min: 0,
+      forceNiceScale: true,
+    },
+    annotations: {
+      xaxis: marks.map(({ at, words }) => ({
+        x: at,
+        borderColor: tones.accent,
+        strokeDashArray: 0,
+        label: {
+          text: words,
+          orientation: 'horizontal',
+          borderWidth: 0,
+          style: { background: 'transparent', color: tones['base-content'] },
+        },
+      })),
+    },
+  };
+  return (
+    <div role="img" aria-label={label} style={{ minHeight: height }}>
+      <Suspense fallback={null}>
+        <div aria-hidden="true">
+          <Apex
+            type={type}
+            height={height}
+            options={options}
+            series={series.map(({ name, points }) => ({ name, data: points.map(([px, py]) => ({ x: px, y: py })) }))}
+          />
+        </div>
+      </Suspense>
+    </div>
+  );
+}
