@@ -13,6 +13,8 @@ const FILES = [
   'session.json',
   'cuts.csv',
   'cut-sheet.pdf',
+  'room-sheet.pdf',
+  'safety-card.pdf',
   'table-sheet.pdf',
   'packing-list.pdf',
   'print',

@@ -89,7 +89,19 @@ it('answers an API’s address in problem details whatever is asked of it', asyn
   for (const path of [`/sessions/${'-'.repeat(36)}/print`, '/sessions/a%0d%0ab/fit', '/projects/constructor'])
     expect((await ask('GET', path)).status, path).toBe(404);
   // A session that is no more is said so by every page of it, before anything of the page is sent.
-  for (const page of ['seats', 'fit', 'cut', 'kit', 'print', 'table', 'packing', 'cards'])
+  for (const page of [
+    'seats',
+    'fit',
+    'cut',
+    'kit',
+    'print',
+    'table',
+    'packing',
+    'cards',
+    'room',
+    'room-sheet',
+    'safety-card',
+  ])
     expect((await ask('GET', `/sessions/${crypto.randomUUID()}/${page}`)).status, page).toBe(404);
 });
 

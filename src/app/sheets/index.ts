@@ -1,11 +1,19 @@
 import { paper as paperOf } from './kept-papers';
 import { cutSheetFeature } from './cut-sheet';
 import { packingSheetFeature } from './packing-sheet';
+import { roomSheetFeature } from './room-sheet';
+import { safetyCardFeature } from './safety-card';
 import type { WritingFor } from './sheet-feature';
 import { tableSheetFeature } from './table-sheet';
 
 /** The sheets of a session, each for page and paper. */
-export const SHEETS = [cutSheetFeature, tableSheetFeature, packingSheetFeature] as const;
+export const SHEETS = [
+  cutSheetFeature,
+  tableSheetFeature,
+  packingSheetFeature,
+  roomSheetFeature,
+  safetyCardFeature,
+] as const;
 
 /** One of a session's sheets as a PDF, on the studio's paper unless another is asked for. */
 export async function paperSheet(

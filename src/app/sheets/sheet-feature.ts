@@ -21,14 +21,14 @@ export interface MadeSheet {
   readonly sheet: Sheet;
 }
 
-/** A sheet of a session: what it is called as a file and on its page, and the stage it belongs to. */
+/** A sheet of a session: what it is called as a file and on its page, and the stage it belongs to, or the room. */
 export interface SheetFeature {
   /** Of its PDF. */
   readonly file: string;
   /** Of its page's address. */
   readonly page: string;
   readonly name: string;
-  readonly stage: Stage;
+  readonly stage: Stage | 'room';
   readonly make: (id: string, writingFor: WritingFor) => Promise<MadeSheet>;
 }
 

@@ -46,6 +46,14 @@ export function RoomPanel({
               {unplanned > 0 && `; ${inWords(unplanned)} without a wrist or project not reckoned`}.
             </span>
           </p>
+          <p className="flex gap-3 px-4 pb-1 text-sm">
+            <a className="link" href={`/sessions/${session.id}/room-sheet`}>
+              Room sheet
+            </a>
+            <a className="link" href={`/sessions/${session.id}/safety-card`}>
+              Safety card
+            </a>
+          </p>
           <RoomClock room={room} times={times} startsAt={session.starts_at} onSelect={onSelect} />
           {!isSure && <Remedies model={model} units={units} />}
           <RoomCharts times={times} startsAt={session.starts_at} closes={room.minutes} />
