@@ -29,8 +29,8 @@ export interface Maker {
 
 /** The first half knots of a piece are slower than the rest: this many. */
 const LEARNING = 6;
-/** Cords between these diameters, mm, take between the longest and the shortest for a half knot. */
-const [FINE, THICK] = [1, 4];
+/** Worked diameters of cords of 1 mm and of 4 mm, as they are drawn tight: those between take between the longest and the shortest for a half knot. */
+const [FINE, THICK] = [0.9, 3.25];
 
 const isChild = ({ age }: Maker, figures: Figures): boolean => age !== null && age < figures.child_age;
 
@@ -98,7 +98,11 @@ export function phasesOf(piece: Piece, { counts }: Fit, maker: Maker, figures: F
     atFlame ? { phase: 'finish', minutes: figures.station_minutes, at: 'station' } : seat('finish', byHand(isEnd)),
     seat('tidy', figures.tidy_minutes),
   ];
-  const spread = { new: figures.spread_new, steady: figures.spread_steady, fluent: figures.spread_fluent }[skill];
+  const spread = {
+    new: figures.pace_spread_new,
+    steady: figures.pace_spread_steady,
+    fluent: figures.pace_spread_fluent,
+  }[skill];
   return { phases: all.filter(({ minutes }) => minutes > 0), spread };
 }
 

@@ -46,7 +46,8 @@ export function Chrome({ units: firstUnits, theme: firstTheme }: { units: Units;
     preventDefault: true,
   });
 
-  const button = 'flex w-full flex-col items-center gap-0.5 py-2 text-xs hover:bg-base-300/60';
+  const button =
+    'flex w-full flex-col items-center gap-0.5 py-2 text-xs hover:bg-base-300/60 narrow:w-12 narrow:shrink-0 narrow:pt-2 narrow:pb-1 narrow:text-[11px]';
   return (
     <>
       <button
@@ -68,7 +69,7 @@ export function Chrome({ units: firstUnits, theme: firstTheme }: { units: Units;
         {theme === 'linen' ? <Sun size={19} aria-hidden="true" /> : <Moon size={19} aria-hidden="true" />}
         {theme}
       </button>
-      <button type="button" className={button} onClick={() => dialog.current?.showModal()} title="?">
+      <button type="button" className={`${button} max-sm:hidden`} onClick={() => dialog.current?.showModal()} title="?">
         <CircleHelp size={19} aria-hidden="true" />
         Keys
       </button>

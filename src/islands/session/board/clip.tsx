@@ -34,7 +34,7 @@ export function Clip({
             className="focus:text-base-content"
           />
         </h1>
-        <div className="flex items-center gap-1 text-sm">
+        <div className="flex flex-wrap items-center gap-1 text-sm">
           <label>
             <span className="sr-only">Day</span>
             <input

@@ -48,7 +48,9 @@ function stretchesOf(seat: RoomSeat, times: SeatTimes): Stretch[] {
 }
 
 const ROW = 26;
-const GAP = 'grid grid-cols-[9rem_1fr_4rem_4.5rem] items-center gap-x-3';
+/** On a narrow screen what is drawn has a line of its own under the words. */
+const GAP =
+  'grid grid-cols-[9rem_1fr_4rem_4.5rem] items-center gap-x-3 max-sm:grid-cols-[1fr_4rem_4.5rem] [&>*:nth-child(2)]:max-sm:order-last [&>*:nth-child(2)]:max-sm:col-span-3';
 
 /** The session's minutes: a row a seat, its phases as lengths of cord, the queue for the flame under them, closing time as a line. */
 export function RoomClock({
