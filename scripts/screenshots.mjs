@@ -26,7 +26,6 @@ const tideClub = session('Tide club evening');
 /** Each view: its picture's name, how to get to it, and what to do there first. */
 const VIEWS = [
   ['today', '/'],
-  ['sessions', '/sessions'],
   [
     'paste',
     async (page) => `${await session('Harbour fair drop-in')(page)}/seats`,
@@ -60,6 +59,14 @@ const VIEWS = [
       await page.getByRole('tab', { name: 'From the shelf' }).click();
       await page.getByRole('button', { name: 'Lay out again' }).waitFor({ timeout: 60_000 });
       await page.getByRole('button', { name: /^Bag 1,/ }).click();
+    },
+  ],
+  [
+    'room',
+    async (page) => `${await session('Sluice house lunch hour')(page)}/room`,
+    async (page) => {
+      await page.getByRole('button', { name: 'Try what would help' }).click();
+      await page.getByRole('button', { name: /^Do it: 30/ }).waitFor({ timeout: 20_000 });
     },
   ],
   ['kit', async (page) => `${await tideClub(page)}/kit`],

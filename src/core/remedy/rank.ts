@@ -16,6 +16,9 @@ const FEATURES: readonly RemedyFeature[] = [thicker, quickerPiece, tied, early, 
 export const SURE = 0.8;
 /** Runs to choose by, and to be sure by. */
 const [FEW, MANY] = [200, 2000];
+/** Runs times seats that are reckoned closely: of a hall of hundreds the runs are fewer, and say as much. */
+const RECKONED = 160_000;
+const manyFor = ({ seats }: Room): number => Math.max(FEW, Math.min(MANY, Math.floor(RECKONED / seats.length)));
 /** How many of the best are looked at closely. */
 const BEST = 6;
 const SEED = 1;
@@ -34,7 +37,7 @@ export interface Remedy extends Candidate {
  * @example
  * roomTimes(room).seats.length // 2
  */
-export const roomTimes = (room: Room): RoomTimes => simulateRoom(room, { runs: MANY, seed: SEED });
+export const roomTimes = (room: Room): RoomTimes => simulateRoom(room, { runs: manyFor(room), seed: SEED });
 
 /** The seats after an operation: those that it changes planned anew. */
 function seatsAfter(
