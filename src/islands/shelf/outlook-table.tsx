@@ -5,9 +5,9 @@ import type { ItemOutlook } from '../../app/shelf/outlook';
 import type { Units } from '../../core/measure';
 import { amountOf, money } from '../../ui/words/amount';
 import { book } from '../../ui/api';
-import { LevelChart } from '../../ui/pictures/level-chart';
 import { Refusal } from '../../ui/refusal';
 import { Swatch } from '../../ui/pictures/swatch';
+import { LevelChart } from './level-chart';
 import { useOutlook, type ShelfModel } from './use-shelf';
 import { Heads, num, unseen } from '../../ui/heads';
 
@@ -146,6 +146,7 @@ export function OutlookTable({ model, units, today }: { model: ShelfModel; units
                         {item.levels.length > 0 && (
                           <LevelChart
                             item={item.item}
+                            name={item.name}
                             hand={item.hand}
                             levels={item.levels}
                             today={today}

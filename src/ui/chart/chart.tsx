@@ -43,7 +43,7 @@ export interface Mark {
 }
 
 /**
- * Numbers over numbers as lines, steps or bars, in the studio's units and the theme's tones. What it shows is said in words by `label`, and
+ * Numbers over numbers as lines or steps, or over words as bars on each other, in the studio's units and the theme's tones. What it shows is said in words by `label`, and
  * stands in a table beside it.
  */
 export function Chart({
@@ -69,6 +69,7 @@ export function Chart({
   const options: ApexOptions = {
     chart: {
       type,
+      stacked: kind === 'bar',
       toolbar: { show: false },
       zoom: { enabled: false },
       animations: { enabled: false },
@@ -87,18 +88,22 @@ export function Chart({
     dataLabels: { enabled: false },
     grid: { borderColor: tones['base-300'], padding: { left: 8, right: 12 } },
     legend: { show: series.length > 1, position: 'top', horizontalAlign: 'left', offsetY: 4 },
-    tooltip: { theme: false as unknown as string, x: { formatter: x.words }, y: { formatter: y.words } },
+    tooltip: {
+      theme: false as unknown as string,
+      x: { formatter: (value) => (kind === 'bar' ? String(value) : x.words(value)) },
+      y: { formatter: y.words },
+    },
     xaxis: {
-      type: 'numeric',
+      type: kind === 'bar' ? 'category' : 'numeric',
       title: { text: x.title, style: { fontWeight: 400 } },
       tickAmount: x.ticks ?? 8,
-      labels: { formatter: (value) => x.words(Number(value)) },
+      labels: { formatter: (value) => (kind === 'bar' ? value : x.words(Number(value))) },
       tooltip: { enabled: false },
     },
     yaxis: {
       title: { text: y.title, style: { fontWeight: 400 } },
       labels: { formatter: y.words },
-      min: 0,
+      ...(series.every(({ points }) => points.every(([, value]) => value >= 0)) && { min: 0 }),
       forceNiceScale: true,
     },
     annotations: {
@@ -123,7 +128,10 @@ export function Chart({
             type={type}
             height={height}
             options={options}
-            series={series.map(({ name, points }) => ({ name, data: points.map(([px, py]) => ({ x: px, y: py })) }))}
+            series={series.map(({ name, points }) => ({
+              name,
+              data: points.map(([px, py]) => ({ x: kind === 'bar' ? x.words(px) : px, y: py })),
+            }))}
           />
         </div>
       </Suspense>

@@ -1,9 +1,8 @@
-import { addDays, formatISO, parseISO } from 'date-fns';
-import { createElement, type ComponentProps } from 'react';
+import { createElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import { DateRuler } from '../../../src/ui/pictures/date-ruler';
-import { LevelChart } from '../../../src/ui/pictures/level-chart';
+import { levelSteps } from '../../../src/ui/chart/level-steps';
 import { Messages } from '../../../src/ui/messages';
 import { ShortList } from '../../../src/ui/pictures/short-list';
 
@@ -19,49 +18,30 @@ const read = (markup: string): string =>
 
 describe('levels over the days ahead', () => {
   const today = '2030-05-01';
-  const chart = (props: Partial<ComponentProps<typeof LevelChart>>): string =>
-    renderToStaticMarkup(
-      createElement(LevelChart, { item: 'buckle-15', hand: 12, levels: [], today, units: 'cm', ...props }),
-    );
 
-  it('are lower where there is less, and below the line where something is missing', () => {
-    const markup = chart({
-      levels: [
+  it('begin with what is there, step at each day that changes it, and stay a little past the last', () => {
+    const steps = levelSteps(
+      12,
+      [
         { on: '2030-05-03', level: 4, by: 'Tide club' },
         { on: '2030-05-10', level: 24, by: null },
         { on: '2030-05-20', level: -6, by: 'Ebb evening' },
       ],
-    });
-    const zero = numbers(markup, /<line x1="[\d.]+" x2="[\d.]+" y1="([\d.]+)"/g)[0]![0]!;
-    const [club, evening] = numbers(markup, /<circle cx="([\d.]+)" cy="([\d.]+)"/g) as [number[], number[]];
-    // The scale from its two ends: 24 pieces at the top, 6 missing at the foot, and nothing of it bent.
-    const perPiece = (evening[1]! - zero) / 6;
-    expect(perPiece).toBeGreaterThan(0);
-    expect(club[1]).toBeCloseTo(zero - 4 * perPiece, 0);
-    // Days to scale too: two days on, and nineteen.
-    const left = numbers(markup, /<path d="M ([\d.]+) /g)[0]![0]!;
-    expect((evening[0]! - left) / (club[0]! - left)).toBeCloseTo(19 / 2, 1);
-    expect(read(markup)).toContain('24 pcs none −6 pcs');
-    expect(markup).toMatch(/stroke-error[^>]*><title>Ebb evening/);
-    expect(markup).toContain('<title>Delivery</title>');
-  });
-
-  it('with nothing missing have no foot below the line', () => {
-    const markup = chart({ levels: [{ on: '2030-05-03', level: 4, by: 'Tide club' }] });
-    expect(markup).not.toContain('error');
-    expect(read(markup)).not.toContain('−');
-  });
-
-  it('write as many dates as can be read beside each other, the first always', () => {
-    const days = Array.from({ length: 40 }, (_, i) =>
-      formatISO(addDays(parseISO(today), i + 1), { representation: 'date' }),
+      today,
     );
-    const markup = chart({ levels: days.map((on, i) => ({ on, level: 12 - i, by: `Day ${i}` })) });
-    const places = numbers(markup, /<text x="([\d.]+)" y="142"/g).flat();
-    expect(places.length).toBeGreaterThan(4);
-    expect(places.length).toBeLessThan(40);
-    for (const [i, x] of places.slice(1).entries()) expect(x - places[i]!).toBeGreaterThanOrEqual(52);
-    expect(read(markup)).toContain('2 May');
+    expect(steps.slice(0, 4)).toEqual([
+      [0, 12],
+      [2, 4],
+      [9, 24],
+      [19, -6],
+    ]);
+    expect(steps.at(-1)![0]).toBeGreaterThan(19);
+    expect(steps.at(-1)![1]).toBe(-6);
+  });
+
+  it('are what is there where nothing is ahead; what was due before today is due today', () => {
+    expect(levelSteps(5, [], today)[0]).toEqual([0, 5]);
+    expect(levelSteps(5, [{ on: '2030-04-28', level: 2, by: 'Past' }], today)[1]).toEqual([0, 2]);
   });
 });
 

@@ -2,7 +2,8 @@ import { useState } from 'react';
 import { batches, boardWords } from '../../../core/cut';
 import { formatLength, type Units } from '../../../core/measure';
 import type { CutGroup } from '../../../core/seat';
-import { Heads, num, unseen } from '../../../ui/heads';
+import { Chart } from '../../../ui/chart/chart';
+import { Heads, num } from '../../../ui/heads';
 
 /** Merging a spool's cuts into few sizes: what each number of sizes adds in cord, and the sizes themselves. */
 export function BatchTable({ group, units, board }: { group: CutGroup; units: Units; board: number }) {
@@ -11,15 +12,26 @@ export function BatchTable({ group, units, board }: { group: CutGroup; units: Un
   const [sizes, setSizes] = useState<number | null>(null);
   if (new Set(cuts.map((cut) => cut.length_mm)).size < 2) return null;
   const all = opened ? batches(cuts) : [];
-  const most = Math.max(1, ...all.map((b) => b.added_mm));
   const chosen = all.find((b) => b.sizes === sizes);
   return (
     <details className="px-2 text-sm" onToggle={(event) => setOpened(event.currentTarget.open)}>
       <summary className="cursor-pointer">Cut in fewer sizes</summary>
       <div className="mt-1 flex flex-wrap gap-8">
+        {all.length > 0 && (
+          <div className="w-96">
+            <Chart
+              label="Cord that each number of sizes adds"
+              kind="bar"
+              height={180}
+              x={{ title: 'sizes', words: (i) => String(all[i]!.sizes) }}
+              y={{ title: '', words: (mm) => formatLength(mm, units) }}
+              series={[{ name: 'adds', tone: 'primary', points: all.map(({ added_mm }, i) => [i, added_mm]) }]}
+            />
+          </div>
+        )}
         <table className="sheet max-w-sm">
           <caption className="sr-only">Cord that each number of sizes adds</caption>
-          <Heads of={['Sizes', unseen('Added, drawn', 'w-40'), num('Adds')]} />
+          <Heads of={['Sizes', num('Adds')]} />
           <tbody>
             {all.map((batching) => (
               <tr key={batching.sizes}>
@@ -34,11 +46,6 @@ export function BatchTable({ group, units, board }: { group: CutGroup; units: Un
                     />
                     {batching.sizes}
                   </label>
-                </td>
-                <td>
-                  <svg viewBox="0 0 100 8" preserveAspectRatio="none" className="block h-3 w-full" aria-hidden="true">
-                    <rect width={(100 * batching.added_mm) / most} height={8} fill={group.colour.hex} />
-                  </svg>
                 </td>
                 <td className="num">{batching.added_mm === 0 ? 'nothing' : formatLength(batching.added_mm, units)}</td>
               </tr>

@@ -4,7 +4,8 @@ import { SCHOOL_LIST } from '../../../core/cut';
 import { formatTotal, type Units } from '../../../core/measure';
 import { planSeat, seatOf } from '../../../core/seat';
 import type { SessionModel } from '../model/use-session';
-import { Heads, num, unseen } from '../../../ui/heads';
+import { Chart } from '../../../ui/chart/chart';
+import { Heads, num } from '../../../ui/heads';
 
 /** Every school over the whole session: what it cuts in all, what would be left over, and how many seats would run short. */
 export function SessionSchools({ model, units }: { model: SessionModel; units: Units }) {
@@ -28,47 +29,47 @@ export function SessionSchools({ model, units }: { model: SessionModel; units: U
       }),
     [view.seats, catalogue, settings.figures, group],
   );
-  const most = Math.max(1, ...rows.map((row) => row.total));
+  const named = (i: number): string => SCHOOL_LIST[rows[i]!.school].name;
   return (
-    <table className="sheet max-w-3xl text-sm">
-      <caption className="sr-only">The session cut by each school</caption>
-      <Heads of={['School', unseen('Cord cut, drawn', 'w-1/3'), num('Cord cut'), num('Left over'), num('Run short')]} />
-      <tbody>
-        {rows.map(({ school, total, left, short }) => (
-          <tr key={school}>
-            <td>
-              <label className="flex items-center gap-2">
-                <input
-                  type="radio"
-                  className="radio radio-xs"
-                  name="session-school"
-                  checked={school === current}
-                  onChange={() => model.act({ kind: 'session', changes: { school } })}
-                />
-                {SCHOOL_LIST[school].name}
-                {school === settings.school && <span className="quiet">the studio’s</span>}
-              </label>
-            </td>
-            <td>
-              <svg viewBox="0 0 100 8" preserveAspectRatio="none" className="block h-3 w-full" aria-hidden="true">
-                <rect width={(100 * total) / most} height={8} className="fill-primary" />
-                <rect
-                  x={(100 * (total - left)) / most}
-                  width={(100 * left) / most}
-                  height={8}
-                  className="fill-base-100"
-                  fillOpacity={0.6}
-                />
-              </svg>
-            </td>
-            <td className="num">{formatTotal(total, units)}</td>
-            <td className="num">~{formatTotal(left, units)}</td>
-            <td className="num">
-              ~{short < 0.05 ? '0' : short.toFixed(1)} of {view.seats.length}
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+    <div className="max-w-3xl">
+      <Chart
+        label="Cord that each school cuts, and what of it would be left over"
+        kind="bar"
+        x={{ title: '', words: named }}
+        y={{ title: '', words: (mm) => formatTotal(mm, units) }}
+        series={[
+          { name: 'worked in', tone: 'primary', points: rows.map(({ total, left }, i) => [i, total - left]) },
+          { name: 'left over', tone: 'base-300', points: rows.map(({ left }, i) => [i, left]) },
+        ]}
+      />
+      <table className="sheet text-sm">
+        <caption className="sr-only">The session cut by each school</caption>
+        <Heads of={['School', num('Cord cut'), num('Left over'), num('Run short')]} />
+        <tbody>
+          {rows.map(({ school, total, left, short }) => (
+            <tr key={school}>
+              <td>
+                <label className="flex items-center gap-2">
+                  <input
+                    type="radio"
+                    className="radio radio-xs"
+                    name="session-school"
+                    checked={school === current}
+                    onChange={() => model.act({ kind: 'session', changes: { school } })}
+                  />
+                  {SCHOOL_LIST[school].name}
+                  {school === settings.school && <span className="quiet">the studio’s</span>}
+                </label>
+              </td>
+              <td className="num">{formatTotal(total, units)}</td>
+              <td className="num">~{formatTotal(left, units)}</td>
+              <td className="num">
+                ~{short < 0.05 ? '0' : short.toFixed(1)} of {view.seats.length}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
   );
 }
