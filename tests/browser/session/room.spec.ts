@@ -1,4 +1,4 @@
-import { expect, makeSession, open, saved, test } from '../fixture';
+import { axe, expect, makeSession, open, saved, test } from '../fixture';
 
 const roomful = Array.from({ length: 8 }, (_, i) => ({
   name: `Maker ${'ABCDEFGH'[i]}`,
@@ -54,5 +54,31 @@ test('trying what would help can be stopped', async ({ page }) => {
   await page.getByRole('button', { name: 'Try what would help' }).click();
   await page.getByRole('button', { name: 'Stop' }).click();
   await expect(page.getByRole('button', { name: 'Try what would help' })).toBeVisible();
+  await saved(page);
+});
+
+test('charts are drawn under the page’s policy in the theme’s tones, and the room keeps to WCAG on a phone', async ({
+  page,
+}) => {
+  await open(page, '/');
+  const id = await makeSession(page, 'Phone room', roomful);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await open(page, `/sessions/${id}/room`);
+  await page.getByLabel('Minutes of the room').fill('60');
+  await page.getByLabel('Minutes of the room').press('Enter');
+  await page.getByText('Done by when, and the queue over time').click();
+  const chart = page.getByRole('img', { name: /^How many of 8 are done by when/ });
+  const line = chart.locator('path.apexcharts-line').first();
+  await expect(line).toBeVisible({ timeout: 15_000 });
+  const tone = () => line.getAttribute('stroke');
+  const linen = await tone();
+  await page.getByRole('button', { name: /^Theme/ }).click();
+  await expect.poll(tone).not.toBe(linen);
+  await expect(page.getByRole('table', { name: /^Done and waiting/ })).toBeVisible();
+  expect(await axe(page)).toEqual([]);
+  // The rail is a bar at the foot, and nothing is wider than the page.
+  const rail = (await page.getByRole('navigation', { name: 'Lapboard' }).boundingBox())!;
+  expect(rail.y + rail.height).toBeCloseTo(844, 0);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
   await saved(page);
 });

@@ -3,11 +3,15 @@ import { useMemo, useState } from 'react';
 import { formatTotal, type Units } from '../../../core/measure';
 import { planSeat, seatOf } from '../../../core/seat';
 import { problemOf, request } from '../../../ui/api';
+import { Chart } from '../../../ui/chart/chart';
+import { Heads, num } from '../../../ui/heads';
 import { viewKey } from '../model/session-view';
 import type { SessionModel } from '../model/use-session';
 
 /** Stops of the slider: one piece in so many runs short. */
 const ODDS = [2, 3, 5, 8, 12, 20, 30, 45, 60, 100, 200, 500, 1000];
+/** Up to so many seats every stop is reckoned for the chart. */
+const DRAWN = 150;
 const nearest = (odds: number): number =>
   ODDS.reduce((best, value, i) => (Math.abs(value - odds) < Math.abs(ODDS[best]! - odds) ? i : best), 0);
 
@@ -19,17 +23,25 @@ export function RiskSlider({ model, units }: { model: SessionModel; units: Units
   const stored = nearest(settings.figures.short_cost + 1);
   const [at, setAt] = useState(stored);
   const [problem, setProblem] = useState<string | null>(null);
-  const totals = useMemo(() => {
-    const of = (short_cost: number) => {
+  const [isOpen, setOpen] = useState(false);
+  const totalAt = useMemo(() => {
+    return (short_cost: number): number => {
       const figures = { ...settings.figures, short_cost };
       return view.seats.reduce((sum, record) => {
         const seat = seatOf(record, view.session.school ?? settings.school, catalogue.projects);
         return sum + (planSeat(seat, catalogue, figures, group).cut?.total_mm ?? 0);
       }, 0);
     };
-    return { now: of(settings.figures.short_cost), then: of(ODDS[at]! - 1) };
-  }, [view.seats, view.session.school, settings, catalogue, group, at]);
-  const more = totals.then - totals.now;
+  }, [view.seats, view.session.school, settings, catalogue, group]);
+  const more = useMemo(
+    () => totalAt(ODDS[at]! - 1) - totalAt(settings.figures.short_cost),
+    [totalAt, at, settings.figures.short_cost],
+  );
+  // Of a hall of hundreds it would take a second to draw.
+  const totals = useMemo(
+    () => (!isOpen || view.seats.length > DRAWN ? [] : ODDS.map((odds, i): [number, number] => [i, totalAt(odds - 1)])),
+    [totalAt, view.seats.length, isOpen],
+  );
   async function keep() {
     setProblem(null);
     try {
@@ -67,6 +79,34 @@ export function RiskSlider({ model, units }: { model: SessionModel; units: Units
           </button>
         )}
       </p>
+      {view.seats.length <= DRAWN && (
+        <details className="text-sm" onToggle={(event) => setOpen(event.currentTarget.open)}>
+          <summary className="cursor-pointer">Cord against risk</summary>
+          {totals.length > 0 && (
+            <div className="grid items-start gap-x-6 lg:grid-cols-[1fr_16rem]">
+              <Chart
+                label={`Cord that this session takes, by how rarely a piece may run short: from ${formatTotal(totals[0]![1], units)} to ${formatTotal(totals.at(-1)![1], units)}`}
+                kind="bar"
+                x={{ title: 'one in so many runs short', words: (i) => String(ODDS[i]) }}
+                y={{ title: '', words: (mm) => formatTotal(mm, units) }}
+                series={[{ name: 'cord', tone: 'primary', points: totals }]}
+              />
+              <table className="sheet">
+                <caption className="sr-only">Cord by risk</caption>
+                <Heads of={['Runs short', num('Cord')]} />
+                <tbody>
+                  {totals.map(([i, mm]) => (
+                    <tr key={i}>
+                      <td>1 in {ODDS[i]}</td>
+                      <td className="num">{formatTotal(mm, units)}</td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            </div>
+          )}
+        </details>
+      )}
       <p role="alert" className="text-sm text-error">
         {problem}
       </p>

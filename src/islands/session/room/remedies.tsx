@@ -1,3 +1,4 @@
+import { Wide } from '../../../ui/wide';
 import { useEffect, useRef, useState } from 'react';
 import { formatTotal, type Units } from '../../../core/measure';
 import type { Cost, Remedy } from '../../../core/remedy';
@@ -76,45 +77,47 @@ export function Remedies({ model, units }: { model: SessionModel; units: Units }
         <p className="text-sm">Nothing that is known here would let more finish.</p>
       )}
       {state.kind === 'tried' && state.all.length > 0 && (
-        <table className="sheet mt-2 max-w-4xl text-sm">
-          <caption className="sr-only">What would help, the most first</caption>
-          <thead>
-            <tr>
-              <th scope="col">What</th>
-              <th scope="col" className="num">
-                More finish
-              </th>
-              <th scope="col" className="num">
-                In all
-              </th>
-              <th scope="col">It takes</th>
-              <th scope="col">
-                <span className="sr-only">Do it</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {state.all.map((remedy) => (
-              <tr key={remedy.slug}>
-                <td>{remedy.what}</td>
-                <td className="num font-semibold">+{remedy.more.toFixed(1)}</td>
-                <td className="num">{remedy.finishing.toFixed(1)}</td>
-                <td>{costInWords(remedy.cost, units)}</td>
-                <td className="text-right">
-                  <button
-                    type="button"
-                    className="btn btn-sm"
-                    disabled={isOld}
-                    aria-label={`Do it: ${remedy.what}`}
-                    onClick={() => model.act(remedy.operation)}
-                  >
-                    Do it
-                  </button>
-                </td>
+        <Wide label="What would help, as a table" className="mt-2 max-w-4xl text-sm">
+          <table className="sheet">
+            <caption className="sr-only">What would help, the most first</caption>
+            <thead>
+              <tr>
+                <th scope="col">What</th>
+                <th scope="col" className="num">
+                  More finish
+                </th>
+                <th scope="col" className="num">
+                  In all
+                </th>
+                <th scope="col">It takes</th>
+                <th scope="col">
+                  <span className="sr-only">Do it</span>
+                </th>
               </tr>
-            ))}
-          </tbody>
-        </table>
+            </thead>
+            <tbody>
+              {state.all.map((remedy) => (
+                <tr key={remedy.slug}>
+                  <td>{remedy.what}</td>
+                  <td className="num font-semibold">+{remedy.more.toFixed(1)}</td>
+                  <td className="num">{remedy.finishing.toFixed(1)}</td>
+                  <td>{costInWords(remedy.cost, units)}</td>
+                  <td className="text-right">
+                    <button
+                      type="button"
+                      className="btn btn-sm"
+                      disabled={isOld}
+                      aria-label={`Do it: ${remedy.what}`}
+                      onClick={() => model.act(remedy.operation)}
+                    >
+                      Do it
+                    </button>
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </Wide>
       )}
     </section>
   );

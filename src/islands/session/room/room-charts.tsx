@@ -1,3 +1,4 @@
+import { Wide } from '../../../ui/wide';
 import { useState } from 'react';
 import type { RoomTimes } from '../../../core/room';
 import { Chart } from '../../../ui/chart/chart';
@@ -20,7 +21,7 @@ export function RoomCharts({ times, startsAt, closes }: { times: RoomTimes; star
     <details className="px-4 py-3 text-sm" onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="cursor-pointer">Done by when, and the queue over time</summary>
       {isOpen && (
-        <div className="mt-2 grid gap-x-8 lg:grid-cols-2">
+        <div className="mt-2 grid grid-cols-[minmax(0,1fr)] gap-x-8 lg:grid-cols-2">
           <Chart
             label={`How many of ${times.seats.length} are done by when: about ${Math.round(times.finishing.mean)} when the room closes`}
             kind="step"
@@ -74,31 +75,33 @@ export function RoomCharts({ times, startsAt, closes }: { times: RoomTimes; star
               ]}
             />
           )}
-          <table className="sheet max-w-xl lg:col-span-2">
-            <caption className="sr-only">Done and waiting, every {EVERY} minutes</caption>
-            <Heads
-              of={[
-                'At',
-                num('Done'),
-                num('One in ten fewer'),
-                num('One in ten more'),
-                flame && num('Waiting'),
-                flame && num('One in ten more wait'),
-              ]}
-            />
-            <tbody>
-              {rows.map(({ minute, mean, p10, p90 }) => (
-                <tr key={minute}>
-                  <th scope="row">{at(minute)}</th>
-                  <td className="num">{mean.toFixed(1)}</td>
-                  <td className="num">{p10}</td>
-                  <td className="num">{p90}</td>
-                  {flame && <td className="num">{queue[minute]!.mean.toFixed(1)}</td>}
-                  {flame && <td className="num">{queue[minute]!.p90}</td>}
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <Wide label="Done and waiting, by the minute" className="max-w-xl lg:col-span-2">
+            <table className="sheet">
+              <caption className="sr-only">Done and waiting, every {EVERY} minutes</caption>
+              <Heads
+                of={[
+                  'At',
+                  num('Done'),
+                  num('One in ten fewer'),
+                  num('One in ten more'),
+                  flame && num('Waiting'),
+                  flame && num('One in ten more wait'),
+                ]}
+              />
+              <tbody>
+                {rows.map(({ minute, mean, p10, p90 }) => (
+                  <tr key={minute}>
+                    <th scope="row">{at(minute)}</th>
+                    <td className="num">{mean.toFixed(1)}</td>
+                    <td className="num">{p10}</td>
+                    <td className="num">{p90}</td>
+                    {flame && <td className="num">{queue[minute]!.mean.toFixed(1)}</td>}
+                    {flame && <td className="num">{queue[minute]!.p90}</td>}
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </Wide>
         </div>
       )}
     </details>

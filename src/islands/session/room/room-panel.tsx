@@ -1,3 +1,4 @@
+import { Wide } from '../../../ui/wide';
 import type { Units } from '../../../core/measure';
 import { SURE } from '../../../core/remedy';
 import type { SessionModel } from '../model/use-session';
@@ -59,40 +60,42 @@ export function RoomPanel({
           <RoomCharts times={times} startsAt={session.starts_at} closes={room.minutes} />
           <details className="px-4 py-3 text-sm">
             <summary className="cursor-pointer">The same as a table</summary>
-            <table className="sheet mt-2 max-w-3xl">
-              <caption className="sr-only">When each seat begins, is ready, has its turn and is done</caption>
-              <thead>
-                <tr>
-                  {[
-                    'Seat',
-                    'Begins',
-                    'Ready to finish',
-                    'Its turn',
-                    'Done',
-                    'One in ten before',
-                    'One in ten after',
-                    'In time',
-                  ].map((head, i) => (
-                    <th key={head} scope="col" className={i > 0 ? 'num' : undefined}>
-                      {head}
-                    </th>
-                  ))}
-                </tr>
-              </thead>
-              <tbody>
-                {times.seats.map(({ id, label, begins, ready, turn, done, finishes }) => (
-                  <tr key={id}>
-                    <th scope="row">{label}</th>
-                    {[begins.p50, ready.p50, turn?.p50, done.p50, done.p10, done.p90].map((minute, i) => (
-                      <td key={i} className="num">
-                        {minute === undefined ? 'at the seat' : clockTime(session.starts_at, minute)}
-                      </td>
+            <Wide label="Times of each seat" className="mt-2 max-w-3xl">
+              <table className="sheet">
+                <caption className="sr-only">When each seat begins, is ready, has its turn and is done</caption>
+                <thead>
+                  <tr>
+                    {[
+                      'Seat',
+                      'Begins',
+                      'Ready to finish',
+                      'Its turn',
+                      'Done',
+                      'One in ten before',
+                      'One in ten after',
+                      'In time',
+                    ].map((head, i) => (
+                      <th key={head} scope="col" className={i > 0 ? 'num' : undefined}>
+                        {head}
+                      </th>
                     ))}
-                    <td className="num">{Math.round(finishes * 100)} %</td>
                   </tr>
-                ))}
-              </tbody>
-            </table>
+                </thead>
+                <tbody>
+                  {times.seats.map(({ id, label, begins, ready, turn, done, finishes }) => (
+                    <tr key={id}>
+                      <th scope="row">{label}</th>
+                      {[begins.p50, ready.p50, turn?.p50, done.p50, done.p10, done.p90].map((minute, i) => (
+                        <td key={i} className="num">
+                          {minute === undefined ? 'at the seat' : clockTime(session.starts_at, minute)}
+                        </td>
+                      ))}
+                      <td className="num">{Math.round(finishes * 100)} %</td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            </Wide>
           </details>
         </>
       )}
