@@ -34,10 +34,18 @@ const [FINE, THICK] = [0.9, 3.25];
 
 const isChild = ({ age }: Maker, figures: Figures): boolean => age !== null && age < figures.child_age;
 
-/** How many times as long the strand that is tied takes, by its diameter. */
-function slowerFor(d: number, figures: Figures): number {
-  const share = Math.min(1, Math.max(0, (THICK - d) / (THICK - FINE)));
-  return 1 + (figures.fine_slower - 1) * share;
+/** How fine a cord is, by its worked diameter: 0 of 4 mm, 1 of 1 mm. */
+const fineness = (d: number): number => Math.min(1, Math.max(0, (THICK - d) / (THICK - FINE)));
+
+/** How much makers of a skill and age differ in such a cord: what comes on top adds as variances do. */
+function spreadOf(piece: Piece, maker: Maker, figures: Figures): number {
+  const skill = {
+    new: figures.pace_spread_new,
+    steady: figures.pace_spread_steady,
+    fluent: figures.pace_spread_fluent,
+  }[maker.skill];
+  const fine = Math.max(0, ...Object.values(piece.sections).map(({ d }) => fineness(d))) * figures.pace_spread_fine;
+  return Math.hypot(skill, isChild(maker, figures) ? figures.pace_spread_child : 0, fine);
 }
 
 /** Minutes of knotting: every tie of every section, the first of them slower. */
@@ -49,7 +57,7 @@ function knotMinutes(piece: Piece, counts: Fit['counts'], maker: Maker, figures:
   }[maker.skill];
   const sections = Object.values(piece.sections).map(({ id, runs, arms, d }) => ({
     ties: counts[id]! * arms * runs.reduce((unit, { stitch, times }) => unit + times * stitch.effort, 0),
-    slower: slowerFor(d, figures),
+    slower: 1 + (figures.fine_slower - 1) * fineness(d),
   }));
   const ties = sections.reduce((sum, own) => sum + own.ties, 0);
   const first = Math.min(LEARNING, ties) * (sections[0]?.slower ?? 1) * (figures.slow_start - 1);
@@ -98,11 +106,7 @@ export function phasesOf(piece: Piece, { counts }: Fit, maker: Maker, figures: F
     atFlame ? { phase: 'finish', minutes: figures.station_minutes, at: 'station' } : seat('finish', byHand(isEnd)),
     seat('tidy', figures.tidy_minutes),
   ];
-  const spread = {
-    new: figures.pace_spread_new,
-    steady: figures.pace_spread_steady,
-    fluent: figures.pace_spread_fluent,
-  }[skill];
+  const spread = spreadOf(piece, maker, figures);
   return { phases: all.filter(({ minutes }) => minutes > 0), spread };
 }
 

@@ -1,7 +1,7 @@
 import type { RemedyFeature } from './remedy';
 
 /** One more adult at the flame. */
-export const adult: RemedyFeature = ({ view, times }) => {
+export const adult: RemedyFeature = ({ view, times, figures }) => {
   if (!times.seats.some(({ turn }) => turn)) return [];
   const { room } = view.session;
   const adults = room.adults + 1;
@@ -9,7 +9,7 @@ export const adult: RemedyFeature = ({ view, times }) => {
     {
       slug: 'adult',
       what: `One more adult at the flame, ${adults} in all`,
-      cost: { adults: 1 },
+      cost: { adults: 1, ...(figures.adult_money > 0 && { money: figures.adult_money }) },
       operation: { kind: 'session', changes: { room: { ...room, adults } } },
     },
   ];

@@ -5,10 +5,10 @@ const STEPS = [15, 30];
 const LONGEST = 720;
 
 /** A longer session. */
-export const longer: RemedyFeature = ({ room }) =>
+export const longer: RemedyFeature = ({ room, figures }) =>
   STEPS.filter((step) => room.minutes + step <= LONGEST).map((step) => ({
     slug: `longer-${step}`,
     what: `${step} minutes more, until ${room.minutes + step} minutes`,
-    cost: { minutes: step },
+    cost: { minutes: step, ...(figures.room_money > 0 && { money: Math.round((figures.room_money * step) / 60) }) },
     operation: { kind: 'session', changes: { minutes: room.minutes + step } },
   }));

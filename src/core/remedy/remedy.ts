@@ -13,6 +13,8 @@ export interface Cost {
   readonly adults?: number;
   /** Minutes of the room. */
   readonly minutes?: number;
+  /** Hundredths of the studio's currency, where it has said what such things cost. */
+  readonly money?: number;
   /** People who come before the room does. */
   readonly early?: number;
 }

@@ -50,6 +50,7 @@ describe('the phases of a seat', () => {
     expect(knots[1]! / knots[0]!).toBeCloseTo(30 / 9);
     expect(knots[2]! / knots[1]!).toBeCloseTo(STARTING_FIGURES.child_slower);
     expect(fresh!.spread).toBeGreaterThan(fluent!.spread);
+    expect(child!.spread).toBeGreaterThan(fresh!.spread);
   });
 
   it('are slower in finer cord, for each half knot', () => {
@@ -58,6 +59,9 @@ describe('the phases of a seat', () => {
       return minutes(phasesOf(plan.piece!, plan.fit!, steady, STARTING_FIGURES), 'knot')! / (plan.fit!.half_knots! + 6);
     };
     expect(each('satin-1')).toBeGreaterThan(each('satin-2'));
+    const spread = (cord: string): number =>
+      planned({ project: 'reversible-slider', cords: { core: { cord }, working: { cord } } as never }).pace!.spread;
+    expect(spread('satin-1')).toBeGreaterThan(spread('satin-2'));
   });
 
   it('finish at the seat where no flame may be, and not sooner', () => {

@@ -54,6 +54,11 @@ describe('what would help a room', () => {
   it('says what it costs, and how far it has come', () => {
     const costs = Object.fromEntries(remedies.map(({ slug, cost }) => [slug, cost]));
     expect(costs['longer-30']).toEqual({ minutes: 30 });
+    // An hour of the room at 20.00 is 10.00 for half of it; nobody has said what an adult costs.
+    const { figures } = view.studio.settings;
+    const settings = { ...view.studio.settings, figures: { ...figures, room_money: 2000 } };
+    const paid = remediesFor({ ...view, studio: { ...view.studio, settings } }, () => undefined);
+    expect(paid.find(({ slug }) => slug === 'longer-30')!.cost).toEqual({ minutes: 30, money: 1000 });
     const tied = remedies.find(({ slug }) => slug === 'tied');
     if (tied) expect(tied.cost.preparing).toBeGreaterThan(0);
     expect(told.at(-1)![0]).toBe(told.at(-1)![1]);

@@ -2,12 +2,13 @@ import { Wide } from '../../../ui/wide';
 import { useEffect, useRef, useState } from 'react';
 import { formatTotal, type Units } from '../../../core/measure';
 import type { Cost, Remedy } from '../../../core/remedy';
+import { money } from '../../../ui/words/amount';
 import { startRemedies } from '../../../workers/room';
 import type { SessionModel } from '../model/use-session';
 
 /** What a remedy costs, in words. */
 export function costInWords(cost: Cost, units: Units): string {
-  const { cord_mm = 0, preparing, adults, minutes, early } = cost;
+  const { cord_mm = 0, preparing, adults, minutes, early, money: paid } = cost;
   const parts = [
     cord_mm > 0 && `${formatTotal(cord_mm, units)} more cord`,
     cord_mm < 0 && `${formatTotal(-cord_mm, units)} less cord`,
@@ -15,6 +16,7 @@ export function costInWords(cost: Cost, units: Units): string {
     adults && 'one more adult',
     minutes && `${minutes} min more of the room`,
     early && `${early} to ask to come early`,
+    paid && money(paid),
   ].filter(Boolean);
   return parts.length > 0 ? parts.join(', ') : 'nothing more';
 }
