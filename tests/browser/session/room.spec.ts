@@ -27,12 +27,20 @@ test('the room says who will not finish, and what would help is done by one pres
 
   await page.getByRole('link', { name: /Seats/ }).click();
   await expect(page.getByText(/of eight will probably not finish/)).toBeVisible();
+  // At the kits it is time to have asked the venue.
+  await page.getByRole('link', { name: /4 Kit/ }).click();
+  await expect(page.getByText(/eight finish with heat, and nobody has confirmed the venue’s fire rules/)).toBeVisible();
   await page.getByRole('link', { name: 'see the room' }).click();
   await page.getByRole('button', { name: 'Try what would help' }).click();
   const longer = page.getByRole('button', { name: 'Do it: 30 minutes more, until 70 minutes' });
   await longer.click({ timeout: 20_000 });
   await expect(page.getByText(/^About eight of eight finish by 11:25/)).toBeVisible();
   await expect(page.getByText('The session has changed since.')).toBeHidden();
+  await saved(page);
+  await page.getByLabel('Venue’s fire rules confirmed by').fill('Morwen Tidy');
+  await page.getByLabel('Venue’s fire rules confirmed by').press('Enter');
+  await saved(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
   await saved(page);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText(/of eight finish by 10:55/)).toBeVisible();

@@ -115,7 +115,12 @@ export function Board({
         <main className="min-w-0 flex-1 pb-10 outline-none" tabIndex={-1} aria-label={`${title}, ${stage}`}>
           <Guard key={stage} of={model.view} what="This stage">
             {stage !== 'room' && stage !== 'cut' && (
-              <RoomLine room={room} href={href('room')} onGo={() => go('room')} />
+              <RoomLine
+                room={room}
+                asksFire={stage === 'kit' && model.view.session.room.fire_by === ''}
+                href={href('room')}
+                onGo={() => go('room')}
+              />
             )}
             {Panel ? (
               <Panel
