@@ -28,6 +28,15 @@ export function startRemedies(
   const stopped = new Promise<null>((resolve) => {
     stop = () => resolve(null);
   });
-  const found = remote.remedies(view, proxy(onTried)) as Promise<Remedy[]>;
-  return { done: Promise.race([found, stopped, failed]).finally(end), stop };
+  // What is told comes by another way than the answer, and may come after it.
+  let isOver = false;
+  const told = (tried: number, of: number): void => {
+    if (!isOver) onTried(tried, of);
+  };
+  const found = remote.remedies(view, proxy(told)) as Promise<Remedy[]>;
+  const done = Promise.race([found, stopped, failed]).finally(() => {
+    isOver = true;
+    end();
+  });
+  return { done, stop };
 }

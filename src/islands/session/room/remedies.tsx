@@ -35,7 +35,9 @@ export function Remedies({ model, units }: { model: SessionModel; units: Units }
   const { view } = model;
   const ask = () => {
     setState({ kind: 'trying', tried: 0, of: 1 });
-    const trying = startRemedies(view, (tried, of) => setState({ kind: 'trying', tried, of }));
+    const trying = startRemedies(view, (tried, of) =>
+      setState((now) => (now.kind === 'trying' ? { kind: 'trying', tried, of } : now)),
+    );
     stop.current = trying.stop;
     trying.done.then(
       (all) =>
