@@ -1,7 +1,8 @@
 // Times the core alone, warm, and prints one line of JSON: milliseconds of each run by what was done.
+import { exampleView } from '../../tests/unit/examples/view';
 import { remediesFor } from '../../src/core/remedy';
 import { simulateRoom } from '../../src/core/room';
-import { applyOperation, PLAIN_ROOM, planSession, roomOf } from '../../src/core/session';
+import { applyOperation, planSession, roomOf } from '../../src/core/session';
 import { performance } from 'node:perf_hooks';
 import { createElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
@@ -47,33 +48,9 @@ const draw = (plan: typeof long, small: boolean): string =>
   renderToStaticMarkup(createElement(Strip, { plan, side: 'front', units: 'cm', small }));
 
 // A hall of forty that does not finish: the simulation alone, and every remedy tried with the best confirmed.
+const empty = exampleView();
 const hall = applyOperation(
-  {
-    session: {
-      id: 'hall',
-      version: 1,
-      title: 'Hall',
-      held_on: '2030-05-04',
-      starts_at: '10:00',
-      minutes: 75,
-      place: '',
-      school: null,
-      leader: '',
-      room: PLAIN_ROOM,
-      cut_done: null,
-      lanes: null,
-      kits: null,
-    },
-    since: null,
-    seats: [],
-    studio: {
-      mark: '',
-      made_at: '',
-      version: 1,
-      settings: { name: '', units: 'cm', paper: 'a4', school: 'measured', figures: STARTING_FIGURES },
-      catalogue: SHIPPED,
-    },
-  },
+  { ...empty, session: { ...empty.session, minutes: 75 } },
   {
     kind: 'add',
     seats: Array.from({ length: 40 }, (_, i) => ({
@@ -91,7 +68,7 @@ const room = roomOf(hall.session, planSession(hall).seats, STARTING_FIGURES)!;
 console.log(
   JSON.stringify({
     'a room of 40, 2,000 runs': time(() => simulateRoom(room, { runs: 2000, seed: 1 })),
-    'its remedies ranked, the best six confirmed': time(() => remediesFor(hall, () => undefined)),
+    'its remedies ranked, the best six confirmed': time(() => remediesFor(hall, false, () => undefined)),
     'draw a ladder of four wraps': time(() => draw(long, false)),
     'draw the gallery’s 20 strips': time(() => cards.forEach((plan) => draw(plan, true))),
     'size 200 seats, core alone': time(() => {

@@ -21,6 +21,7 @@ export function roomReckoner(): { times: (room: Room) => Promise<RoomTimes>; end
 /** Tries every remedy for a session in a worker of its own; stopped, it says nothing. */
 export function startRemedies(
   view: SessionView,
+  begun: boolean,
   onTried: (tried: number, of: number) => void,
 ): { done: Promise<Remedy[] | null>; stop: () => void } {
   const { remote, failed, end } = startWorker();
@@ -33,7 +34,7 @@ export function startRemedies(
   const told = (tried: number, of: number): void => {
     if (!isOver) onTried(tried, of);
   };
-  const found = remote.remedies(view, proxy(told)) as Promise<Remedy[]>;
+  const found = remote.remedies(view, begun, proxy(told)) as Promise<Remedy[]>;
   const done = Promise.race([found, stopped, failed]).finally(() => {
     isOver = true;
     end();

@@ -1,9 +1,9 @@
 import { seatsInWords, type RemedyFeature } from './remedy';
 
 /** Those who are slow begin before the room, and are shown on their own. */
-export const early: RemedyFeature = ({ view, risk, figures }) => {
+export const early: RemedyFeature = ({ view, begun, risk, figures }) => {
   const { room } = view.session;
-  const seats = risk.filter(({ id }) => !room.early.includes(id));
+  const seats = begun ? [] : risk.filter(({ id }) => !room.early.includes(id));
   if (seats.length === 0) return [];
   return [
     {

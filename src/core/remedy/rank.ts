@@ -75,12 +75,13 @@ function costOf(candidate: Candidate, before: readonly PlannedSeat[], after: rea
  * What would help a session whose room does not finish, by how many more would: every remedy tried with few runs, the best with many,
  * all on the same luck. Nothing where all are sure enough to finish.
  *
+ * @param begun whether the session is under way
  * @param onTried told how many of how many have been tried
  *
  * @example
- * remediesFor({ ...view, session: { ...view.session, minutes: 20 } }, () => {})[0].more > 0 // true
+ * remediesFor({ ...view, session: { ...view.session, minutes: 20 } }, false, () => {})[0].more > 0 // true
  */
-export function remediesFor(view: SessionView, onTried: (tried: number, of: number) => void): Remedy[] {
+export function remediesFor(view: SessionView, begun: boolean, onTried: (tried: number, of: number) => void): Remedy[] {
   const { seats, figures, group } = planSession(view);
   const room = roomOf(view.session, seats, figures);
   if (!room) return [];
@@ -88,7 +89,7 @@ export function remediesFor(view: SessionView, onTried: (tried: number, of: numb
   const byChance = times.seats.filter(({ finishes }) => finishes < SURE).toSorted((a, b) => a.finishes - b.finishes);
   const risk = byChance.map(({ id }) => seats.find((seat) => seat.id === id)!);
   if (risk.length === 0) return [];
-  const own: Case = { view, seats, figures, group, room, times, risk };
+  const own: Case = { view, seats, figures, group, room, times, begun, risk };
   const candidates = FEATURES.flatMap((feature) => feature(own));
   const few = (of: Room): number => simulateRoom(of, { runs: FEW, seed: SEED }).finishing.mean;
   const now = few(room);

@@ -35,6 +35,8 @@ export interface Case {
   readonly group: Group;
   readonly room: Room;
   readonly times: RoomTimes;
+  /** Whether the session is under way: what is done before one is of no use to it. */
+  readonly begun: boolean;
   /** The seats that are not sure enough to finish, those that will finish least of all first. */
   readonly risk: readonly PlannedSeat[];
 }

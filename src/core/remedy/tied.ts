@@ -2,7 +2,7 @@ import { phasesOf } from '../pace';
 import { seatsInWords, type RemedyFeature } from './remedy';
 
 /** The start of those who are slow tied beforehand: it is the hardest part. */
-export const tied: RemedyFeature = ({ view, risk, figures }) => {
+export const tied: RemedyFeature = ({ view, begun, risk, figures }) => {
   const { room } = view.session;
   const starts = risk.flatMap((seat) => {
     const { piece, fit } = seat.plan;
@@ -11,7 +11,7 @@ export const tied: RemedyFeature = ({ view, risk, figures }) => {
     const minutes = phases.find(({ phase }) => phase === 'set-up')?.minutes ?? 0;
     return minutes > 0 ? [{ seat, minutes }] : [];
   });
-  if (starts.length === 0) return [];
+  if (begun || starts.length === 0) return [];
   const seats = starts.map(({ seat }) => seat);
   return [
     {

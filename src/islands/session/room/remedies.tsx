@@ -1,8 +1,8 @@
-import { Wide } from '../../../ui/wide';
 import { useEffect, useRef, useState } from 'react';
 import { formatTotal, type Units } from '../../../core/measure';
 import type { Cost, Remedy } from '../../../core/remedy';
 import { money } from '../../../ui/words/amount';
+import { Wide } from '../../../ui/wide';
 import { startRemedies } from '../../../workers/room';
 import type { SessionModel } from '../model/use-session';
 
@@ -33,25 +33,19 @@ export function Remedies({ model, units }: { model: SessionModel; units: Units }
   const stop = useRef<(() => void) | null>(null);
   useEffect(() => () => stop.current?.(), []);
   const { view } = model;
+  const { held_on, starts_at } = view.session;
   const ask = () => {
+    const hasBegun = new Date(`${held_on}T${starts_at ?? '23:59'}`) <= new Date();
     setState({ kind: 'trying', tried: 0, of: 1 });
-    const trying = startRemedies(view, (tried, of) =>
+    const trying = startRemedies(view, hasBegun, (tried, of) =>
       setState((now) => (now.kind === 'trying' ? { kind: 'trying', tried, of } : now)),
     );
     stop.current = trying.stop;
     trying.done.then(
-      (all) =>
-        setState(
-          all
-            ? { kind: 'tried', all: all.filter(({ cost }) => !hasBegun || !(cost.early || cost.preparing)), view }
-            : { kind: 'idle' },
-        ),
+      (all) => setState(all ? { kind: 'tried', all, view } : { kind: 'idle' }),
       (error: Error) => setState({ kind: 'failed', why: error.message }),
     );
   };
-  const { held_on, starts_at } = view.session;
-  // What is done before a session is of no use to one that has begun.
-  const hasBegun = new Date(`${held_on}T${starts_at ?? '23:59'}`) <= new Date();
   const isOld = state.kind === 'tried' && state.view !== view;
   return (
     <section aria-label="What would help" className="px-4 py-3">

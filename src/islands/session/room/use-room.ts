@@ -4,7 +4,7 @@ import { roomOf } from '../../../core/session';
 import { roomReckoner } from '../../../workers/room';
 import type { SessionModel } from '../model/use-session';
 
-/** A session's room, and what probably becomes of it: that of before while it is reckoned anew. */
+/** A session's room, and what probably becomes of it: both as before while it is reckoned anew, so that they fit each other. */
 export interface RoomModel {
   readonly room: Room | null;
   readonly times: RoomTimes | null;
@@ -18,7 +18,7 @@ const QUIET = 250;
 export function useRoom({ view, seats, figures }: SessionModel): RoomModel {
   const { session } = view;
   const room = useMemo(() => roomOf(session, seats, figures), [session, seats, figures]);
-  const [times, setTimes] = useState<RoomTimes | null>(null);
+  const [reckoned, setReckoned] = useState<{ room: Room; times: RoomTimes } | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const reckoner = useRef<ReturnType<typeof roomReckoner> | null>(null);
   useEffect(() => () => reckoner.current?.end(), []);
@@ -28,12 +28,17 @@ export function useRoom({ view, seats, figures }: SessionModel): RoomModel {
     const timer = setTimeout(() => {
       reckoner.current ??= roomReckoner();
       reckoner.current.times(room).then(
-        (now) => {
+        (times) => {
           if (!isWanted) return;
-          setTimes(now);
+          setReckoned({ room, times });
           setProblem(null);
         },
-        (error: Error) => isWanted && setProblem(error.message),
+        (error: Error) => {
+          // A worker that failed answers nothing more: the next change begins with another.
+          reckoner.current?.end();
+          reckoner.current = null;
+          if (isWanted) setProblem(error.message);
+        },
       );
     }, QUIET);
     return () => {
@@ -41,5 +46,7 @@ export function useRoom({ view, seats, figures }: SessionModel): RoomModel {
       clearTimeout(timer);
     };
   }, [room]);
-  return { room, times: room && times, problem };
+  return room
+    ? { room: reckoned?.room ?? room, times: reckoned?.times ?? null, problem }
+    : { room, times: null, problem };
 }
