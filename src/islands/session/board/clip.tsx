@@ -1,12 +1,12 @@
 import { format, parseISO } from 'date-fns';
 import { Clock } from 'lucide-react';
 import { TextCell } from '../../../ui/fields/text-cell';
+import { minutesProblem } from '../model/session-minutes';
 import { SaveLine } from './save-line';
 import type { SessionModel } from '../model/use-session';
 
 const checkTitle = (text: string): string | null => (text ? null : 'A session needs a name');
-const checkMinutes = (text: string): string | null =>
-  text === '' || (/^\d+$/.test(text) && +text >= 10 && +text <= 720) ? null : 'Minutes, 10 to 720';
+const checkMinutes = (text: string): string | null => (text === '' ? null : minutesProblem(text));
 
 /** The clip that holds the board: the session's name, and when and where it is. */
 export function Clip({

@@ -7,6 +7,9 @@ export function clockTime(startsAt: string | null, minutes: number): string {
   return `${String(Math.floor(all / 60)).padStart(2, '0')}:${String(all % 60).padStart(2, '0')}`;
 }
 
+/** Whether somebody will probably not finish. */
+export const isUnlikely = (chance: number): boolean => chance < 0.5;
+
 /** A chance as one would say it. */
 export function chanceWords(chance: number): string {
   const tenths = Math.round(chance * 10);

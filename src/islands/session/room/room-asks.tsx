@@ -1,39 +1,44 @@
+import { useState } from 'react';
 import type { RoomTimes } from '../../../core/room';
 import { TextCell } from '../../../ui/fields/text-cell';
+import { minutesProblem } from '../model/session-minutes';
 import type { SessionModel } from '../model/use-session';
-
-const asMinutes = (text: string): string | null =>
-  /^\d+$/.test(text) && +text >= 10 && +text <= 720 ? null : 'Minutes, 10 to 720';
 
 /** What the room rests on: when, how long, who leads, who stands at the flame, and who asked the venue about it. */
 export function RoomAsks({ model, times }: { model: SessionModel; times: RoomTimes | null }) {
   const { session } = model.view;
   const { room } = session;
+  // What the head of the page already says is asked for here only where it was missing, and then as long as one is here.
+  const [missed] = useState({ start: session.starts_at === null, minutes: session.minutes === null });
   const edit = (changes: Partial<typeof session>) => model.act({ kind: 'session', changes });
   const atFlame = times?.seats.filter(({ turn }) => turn).length ?? 0;
   const missing = 'bg-warning/25';
   return (
     <div className="flex flex-wrap items-end gap-x-6 gap-y-2 px-4 py-3 text-sm">
-      <label>
-        <span className="quiet block">Starts at</span>
-        <input
-          type="time"
-          className={`cell w-28 ${session.starts_at ? '' : missing}`}
-          value={session.starts_at ?? ''}
-          onChange={(event) => edit({ starts_at: event.target.value || null })}
-        />
-      </label>
-      <label className="w-24">
-        <span className="quiet block">Minutes</span>
-        <TextCell
-          label="Minutes of the room"
-          value={session.minutes === null ? '' : String(session.minutes)}
-          placeholder="how long?"
-          check={asMinutes}
-          onChange={(text) => edit({ minutes: Number(text) })}
-          className={session.minutes === null ? missing : ''}
-        />
-      </label>
+      {missed.start && (
+        <label>
+          <span className="quiet block">Starts at</span>
+          <input
+            type="time"
+            className={`cell w-28 ${session.starts_at ? '' : missing}`}
+            value={session.starts_at ?? ''}
+            onChange={(event) => edit({ starts_at: event.target.value || null })}
+          />
+        </label>
+      )}
+      {missed.minutes && (
+        <label className="w-24">
+          <span className="quiet block">Minutes</span>
+          <TextCell
+            label="Minutes of the room"
+            value={session.minutes === null ? '' : String(session.minutes)}
+            placeholder="how long?"
+            check={minutesProblem}
+            onChange={(text) => edit({ minutes: Number(text) })}
+            className={session.minutes === null ? missing : ''}
+          />
+        </label>
+      )}
       <label className="w-52">
         <span className="quiet block">Who leads it</span>
         <TextCell

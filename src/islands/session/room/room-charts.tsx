@@ -1,8 +1,8 @@
-import { Wide } from '../../../ui/wide';
 import { useState } from 'react';
 import type { RoomTimes } from '../../../core/room';
 import { Chart } from '../../../ui/chart/chart';
 import { Heads, num } from '../../../ui/heads';
+import { Wide } from '../../../ui/wide';
 import { clockTime } from './clock-words';
 
 /** Minutes between the rows of the table twin. */

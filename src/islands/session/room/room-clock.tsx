@@ -1,6 +1,6 @@
 import type { Phase } from '../../../core/pace';
 import type { Room, RoomSeat, RoomTimes, SeatTimes } from '../../../core/room';
-import { chanceWords, clockTime } from './clock-words';
+import { chanceWords, clockTime, isUnlikely } from './clock-words';
 
 /** What of a seat's time is drawn how: its name, and the tone and thickness of its cord. */
 const CORDS = [
@@ -170,7 +170,7 @@ export function RoomClock({
                 />
               </svg>
               <span className="text-right tabular-nums">{clockTime(startsAt, own.done.p50)}</span>
-              <span className={`text-right tabular-nums ${own.finishes < 0.5 ? 'font-semibold text-error' : ''}`}>
+              <span className={`text-right tabular-nums ${isUnlikely(own.finishes) ? 'font-semibold text-error' : ''}`}>
                 {chanceWords(own.finishes)}
               </span>
             </li>

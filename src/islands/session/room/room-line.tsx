@@ -1,5 +1,5 @@
 import type { RoomModel } from './use-room';
-import { inWords } from './clock-words';
+import { inWords, isUnlikely } from './clock-words';
 
 /** In one line whether the room finishes, and at the kits whether a flame is planned that nobody has asked the venue about; with the way there. */
 export function RoomLine({
@@ -16,7 +16,7 @@ export function RoomLine({
 }) {
   if (!room.times) return null;
   const { seats } = room.times;
-  const late = seats.filter(({ finishes }) => finishes < 0.5).length;
+  const late = seats.filter(({ finishes }) => isUnlikely(finishes)).length;
   const flame = asksFire ? seats.filter(({ turn }) => turn).length : 0;
   if (late === 0 && flame === 0) return null;
   const says = [

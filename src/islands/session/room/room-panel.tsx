@@ -1,6 +1,6 @@
-import { Wide } from '../../../ui/wide';
 import type { Units } from '../../../core/measure';
 import { SURE } from '../../../core/remedy';
+import { Wide } from '../../../ui/wide';
 import type { SessionModel } from '../model/use-session';
 import { clockTime, inWords } from './clock-words';
 import { Remedies } from './remedies';
