@@ -1,12 +1,28 @@
 import { useState } from 'react';
 import type { RoomTimes } from '../../../core/room';
-import { Chart } from '../../../ui/chart/chart';
+import { Chart, type Series, type Tone } from '../../../ui/chart/chart';
 import { Heads, num } from '../../../ui/heads';
 import { Wide } from '../../../ui/wide';
 import { clockTime } from './clock-words';
 
 /** Minutes between the rows of the table twin. */
 const EVERY = 5;
+
+const oneDecimal = (n: number): string => String(Math.round(n * 10) / 10);
+/** What is to be expected, as a thick line. */
+const mean = (name: string, tone: Tone, of: readonly { minute: number; mean: number }[]): Series => ({
+  name,
+  tone,
+  width: 3,
+  points: of.map((at) => [at.minute, at.mean]),
+});
+/** What one time in ten goes past, as a thin broken line. */
+const bound = <Which extends 'p10' | 'p90'>(
+  name: string,
+  tone: Tone,
+  of: readonly (Record<Which, number> & { minute: number })[],
+  which: Which,
+): Series => ({ name, tone, width: 1.5, dashed: true, points: of.map((at) => [at.minute, at[which]]) });
 
 /** How many are done by when, and how many wait for the flame; as charts, and as a table. Fetched once they are opened. */
 export function RoomCharts({ times, startsAt, closes }: { times: RoomTimes; startsAt: string | null; closes: number }) {
@@ -26,29 +42,12 @@ export function RoomCharts({ times, startsAt, closes }: { times: RoomTimes; star
             label={`How many of ${times.seats.length} are done by when: about ${Math.round(times.finishing.mean)} when the room closes`}
             kind="step"
             x={x}
-            y={{ title: 'done', words: (n) => String(Math.round(n * 10) / 10) }}
+            y={{ title: 'done', words: oneDecimal }}
             marks={close}
             series={[
-              {
-                name: 'done, as a mean',
-                tone: 'primary',
-                width: 3,
-                points: finished.map(({ minute, mean }) => [minute, mean]),
-              },
-              {
-                name: 'one time in ten fewer',
-                tone: 'secondary',
-                dashed: true,
-                width: 1.5,
-                points: finished.map(({ minute, p10 }) => [minute, p10]),
-              },
-              {
-                name: 'one time in ten more',
-                tone: 'info',
-                dashed: true,
-                width: 1.5,
-                points: finished.map(({ minute, p90 }) => [minute, p90]),
-              },
+              mean('done, as a mean', 'primary', finished),
+              bound('one time in ten fewer', 'secondary', finished, 'p10'),
+              bound('one time in ten more', 'info', finished, 'p90'),
             ]}
           />
           {flame && (
@@ -56,22 +55,11 @@ export function RoomCharts({ times, startsAt, closes }: { times: RoomTimes; star
               label={`How many wait for the flame: the longest wait is about ${Math.round(times.longest.p50)} minutes`}
               kind="step"
               x={x}
-              y={{ title: 'waiting', words: (n) => String(Math.round(n * 10) / 10) }}
+              y={{ title: 'waiting', words: oneDecimal }}
               marks={close}
               series={[
-                {
-                  name: 'waiting, as a mean',
-                  tone: 'accent',
-                  width: 3,
-                  points: queue.map(({ minute, mean }) => [minute, mean]),
-                },
-                {
-                  name: 'one time in ten more',
-                  tone: 'secondary',
-                  dashed: true,
-                  width: 1.5,
-                  points: queue.map(({ minute, p90 }) => [minute, p90]),
-                },
+                mean('waiting, as a mean', 'accent', queue),
+                bound('one time in ten more', 'secondary', queue, 'p90'),
               ]}
             />
           )}
