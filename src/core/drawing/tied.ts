@@ -19,9 +19,6 @@ const TWIST = 1.2 * Math.PI;
  * Long ends of both sides of a closure, tied with each other in the middle of it: each bundle goes once round the other and
  * leaves to the other side, the first half of a bow or reef. `gap` is what stands between the band's ends, mm; parts are placed
  * along it. How much of an end the knot takes is not measured: an end is left long for whatever is tied with it.
- *
- * @example
- * tied([], 10) // []
  */
 export function tied(ends: readonly DrawnPart[], gap: number): DrawnPart[] {
   const sides = [1, -1].map((side) => ends.filter(({ outward }) => outward === side).flatMap(({ strands }) => strands));

@@ -1,10 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '../../../catalogue';
-import { drawnParts, ringFor, ringOf, tied, type DrawnPart, type Ring } from '../../../src/core/drawing';
+import { closedParts, ringFor, ringOf, type Ring } from '../../../src/core/drawing';
 import { planSeat } from '../../../src/core/seat';
 import { STARTING_FIGURES } from '../../../src/core/studio';
-import type { Point } from '../../../src/core/stitch';
 import { seat } from '../examples/seat';
 
 /** A place of the ring in the plane that it lies in, from how it is seen: the tilt is that of a place that is known. */
@@ -65,18 +64,10 @@ describe('the ring that a band closes to', () => {
 describe('ends that are tied with each other', () => {
   it('go round each other and apart, clear of one another', () => {
     const plan = planSeat(seat({ project: 'petal-arms' }), SHIPPED, STARTING_FIGURES);
-    const gap = ringOf(plan)!.gap;
-    const end = Math.max(...drawnParts(plan).map(({ at }) => at));
-    const long = drawnParts(plan).filter(({ item }) => item.part.end === 'long');
+    const long = closedParts(plan).closing.filter(({ item }) => item.part.end === 'long');
     expect(new Set(long.map(({ outward }) => outward))).toEqual(new Set([1, -1]));
-    const at = (part: DrawnPart): DrawnPart => {
-      const by = part.outward === 1 ? -end : gap;
-      return {
-        ...part,
-        strands: part.strands.map((own) => ({ ...own, points: own.points.map(([x, y, z]): Point => [x, y + by, z]) })),
-      };
-    };
-    const strands = tied(long.map(at), gap).flatMap((part) => part.strands);
+    const strands = long.flatMap((part) => part.strands);
+    expect(strands).toHaveLength(12);
     // The first point is where they leave the band.
     const lines = strands.map(({ points }) => points.slice(1));
     const least = Math.min(
@@ -89,5 +80,35 @@ describe('ends that are tied with each other', () => {
       ),
     );
     expect(least).toBeGreaterThan(0.9);
+  });
+});
+
+describe('parts of a closed piece', () => {
+  it('stand over the closure: ends from their own side, and what grips the other end past the middle', () => {
+    // Two sliding knots, each round the other end's tail: they meet in the middle of what stands between the ends.
+    const plan = planSeat(seat({ project: 'single-centre-knot' }), SHIPPED, STARTING_FIGURES);
+    const { gap } = ringOf(plan)!;
+    const { closing } = closedParts(plan);
+    const of = (which: string) =>
+      closing.filter(({ item }) => item.id === which).map(({ outward, at }) => [outward, at]);
+    expect(of('slide')).toEqual([
+      [-1, expect.closeTo(gap / 2, 1)],
+      [1, expect.closeTo(gap / 2, 1)],
+    ]);
+    // Their tails begin at the band's own ends.
+    expect(of('tail')).toEqual([
+      [-1, expect.closeTo(gap, 1)],
+      [1, expect.closeTo(0, 1)],
+    ]);
+  });
+
+  it('within the band are each on the side of the ring that they are nearer to, once', () => {
+    const plan = planSeat(seat({ project: 'ring-centre' }), SHIPPED, STARTING_FIGURES);
+    const ring = ringOf(plan)!;
+    const { within } = closedParts(plan);
+    expect(within.length).toBeGreaterThan(0);
+    for (const { at } of within) expect(Math.abs(ring.angle(at))).toBeLessThanOrEqual(Math.PI);
+    const keys = within.map(({ item, outward }) => `${item.id} ${outward}`);
+    expect(new Set(keys).size).toBe(keys.length);
   });
 });

@@ -9,6 +9,7 @@ import { Closed, Strip, Zoom } from '../../../ui/strip';
 import { Choices } from './choices';
 import { FitDetails } from './fit-details';
 import { MadeCount } from './made-count';
+import { MinutesDetails } from './minutes-details';
 import { Namesakes } from './namesakes';
 import { WishesField } from './wishes-field';
 import { SchoolsTable } from './schools-table';
@@ -88,6 +89,7 @@ export function SeatTray({
               <Closed plan={plan} units={units} />
             </>
           )}
+          {plan.pace && <MinutesDetails pace={plan.pace} />}
         </Part>
       )}
       {seat.kept && session.cut_done && (

@@ -1,21 +1,11 @@
 import { formatLength, type Units } from '../../../core/measure';
-import { inCord, isSection, type PiecePart, type PieceSection } from '../../../core/project';
-import { closedGap, drawnParts, ringOf, tied, type DrawnPart } from '../../../core/drawing';
+import { isSection, type PieceSection } from '../../../core/project';
+import { aroundRing, closedGap, closedParts, ringOf, type DrawnPart } from '../../../core/drawing';
 import { bandOf, type SeatPlan } from '../../../core/seat';
-import type { Point } from '../../../core/stitch';
 import { Bent } from './bent';
 import { frameOf } from '../frame';
 import { hexes } from '../hexes';
 import { PartPicture } from '../part-picture';
-
-const moved = (part: DrawnPart, by: number): DrawnPart => ({
-  ...part,
-  at: part.at + by,
-  strands: part.strands.map((strand) => ({
-    ...strand,
-    points: strand.points.map(([x, y, z]): Point => [x, y + by, z]),
-  })),
-});
 
 /** What the picture of a closed piece shows, in words. */
 export function closedWords(plan: SeatPlan, units: Units): string {
@@ -40,39 +30,17 @@ export function Closed({ plan, units }: { plan: SeatPlan; units: Units }) {
   const ring = ringOf(plan);
   if (!piece || !fit || !ring) return null;
   const { gap, r, turn } = ring;
-  const band = bandOf(plan);
-  const sections = band.filter(({ item }) => isSection(item));
-  const start = sections[0]!.from;
-  const end = sections.at(-1)!.from + sections.at(-1)!.length;
+  const sections = bandOf(plan).filter(({ item }) => isSection(item));
   const hex = hexes(piece);
   const hexOf = (colour: string): string => hex[colour] ?? '#888888';
-  // The band begins past the closure and ends before it: places count from the closure on either way, as far as the far side.
-  const around = [gap - start, -end];
-  const placed = around.flatMap((by): Placed[] =>
+  const placed = aroundRing(plan, ring).flatMap((by): Placed[] =>
     sections.flatMap(({ item, from }) =>
       isSection(item)
         ? [{ key: `${item.id} ${from} ${by}`, section: item, count: fit.counts[item.id]!, from: from + by }]
         : [],
     ),
   );
-  const parts = drawnParts(plan);
-  const long = ({ part, base, cord }: PiecePart): number => part.ring?.(inCord(base, cord)).mm ?? 0;
-  const ofEnd = parts
-    .filter(({ outward, at }) => outward === 1 && at >= end - 0.01)
-    .map((part) => moved(part, part.item.part.grips ? gap - long(part.item) - part.at : -end));
-  const ofStart = parts
-    .filter(({ outward, at }) => outward === -1 && at <= start + 0.01)
-    .map((part) => moved(part, part.item.part.grips ? long(part.item) - part.at : gap - start));
-  // Long ends on both sides are tied with each other; of those on one side the maker ties as it suits.
-  const isLong = ({ item }: DrawnPart): boolean => item.part.end === 'long' && item.part.stretch === 'end';
-  const isTied = ofEnd.some(isLong) && ofStart.some(isLong);
-  const [left, right] = [ofStart, ofEnd].map((ends) => ends.filter((part) => !isTied || !isLong(part)));
-  const knot = isTied ? tied([...ofEnd, ...ofStart].filter(isLong), gap) : [];
-  const closing = [...left!, ...right!, ...knot];
-  const within = parts
-    .filter(({ at }) => at > start + 0.01 && at < end - 0.01)
-    .flatMap((part) => around.map((by) => moved(part, by)))
-    .filter(({ at }) => Math.abs(ring.angle(at)) <= Math.PI);
+  const { closing, within } = closedParts(plan);
   const isFar = ({ at }: DrawnPart): boolean => Math.cos(ring.angle(at)) < 0;
   const isTail = ({ item }: DrawnPart): boolean => item.part.stretch === 'slide';
   const sliders = Object.values(piece.sections).flatMap(({ id, count, ...section }): Placed[] =>
