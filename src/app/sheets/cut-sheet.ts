@@ -3,11 +3,11 @@ import { countOf } from '../../core/fit';
 import { formatTotal } from '../../core/measure';
 import { PARTS } from '../../core/part';
 import type { SheetTable } from '../../formats/sheets';
+import { cautionsOf } from './cautions-of';
 import { cutWords, headOf, type SheetFeature } from './sheet-feature';
 import { lookUp } from '../../core/project';
 import { beadOf, cutList, type BeadState, type CutGroup, type SeatPlan } from '../../core/seat';
 import type { SessionRecord } from '../../core/session';
-import { cautions } from '../../core/safety';
 import type { Figures, Settings } from '../../core/studio';
 import { openSession, planOf } from '../session/session';
 
@@ -35,7 +35,6 @@ export async function cutSheet(id: string): Promise<CutSheet> {
   const plans = staged.map((seat) => seat.plan);
   const counts = new Map<string, number>();
   for (const { item, count } of plans.flatMap((plan) => plan.items)) counts.set(item, (counts.get(item) ?? 0) + count);
-  const made = plans.filter((plan) => plan.piece);
   return {
     session: view.session,
     settings,
@@ -43,12 +42,7 @@ export async function cutSheet(id: string): Promise<CutSheet> {
     groups: cutList(plans),
     seats: staged.map(({ plan, accepted }) => ({ label: plan.label, plan, state: beadOf(plan), accepted })),
     hardware: [...counts].map(([item, count]) => ({ name: lookUp(catalogue.hardware, item)?.name ?? item, count })),
-    cautions: cautions({
-      flame: made.some((plan) => plan.piece!.flame),
-      glue: made.some((plan) => plan.tools.includes('glue')),
-      neckLoop: made.some((plan) => plan.piece!.choices.loop === 'neck'),
-      children: view.seats.some((seat) => seat.age !== null && seat.age < figures.flame_age),
-    }),
+    cautions: cautionsOf(staged, figures),
   };
 }
 

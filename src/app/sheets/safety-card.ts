@@ -1,15 +1,20 @@
-import { cautions } from '../../core/safety';
 import type { PlannedSeat } from '../../core/seat';
 import { openSession, planOf } from '../session/session';
+import { cautionsOf } from './cautions-of';
 import { headOf, type SheetFeature } from './sheet-feature';
 
-/** Seats whose plans carry one of some messages, each with what it says. */
-const told = (seats: readonly PlannedSeat[], codes: readonly string[]): string[] =>
-  seats.flatMap(({ plan }, i) =>
-    plan.messages.filter(({ code }) => codes.includes(code)).map(({ text }) => `${i + 1} ${plan.label}: ${text}`),
-  );
+/** Seats by their numbers: what hangs on a wall names nobody, and tells nobody's age. */
+const seatsThat = (seats: readonly PlannedSeat[], is: (seat: PlannedSeat) => boolean): string => {
+  const numbers = seats.flatMap((seat, i) => (is(seat) ? [i + 1] : []));
+  return numbers.length === 0 ? '' : `${numbers.length === 1 ? 'seat' : 'seats'} ${numbers.join(', ')}`;
+};
+const says =
+  (code: string) =>
+  ({ plan }: PlannedSeat): boolean =>
+    plan.messages.some((message) => message.code === code);
+const isFlame = ({ plan }: PlannedSeat): boolean => plan.piece?.flame ?? false;
 
-/** For the wall and the venue: who may use heat today and who not, whose skin and age say what, and the usual cautions. */
+/** For the wall and the venue: which seats may use heat today and which not, what skin and age say, and the usual cautions. */
 export const safetyCardFeature: SheetFeature = {
   file: 'safety-card',
   page: 'safety-card',
@@ -20,26 +25,42 @@ export const safetyCardFeature: SheetFeature = {
     const { session, studio } = view;
     const { seats, figures } = planOf(view);
     const { adults, fire_by } = session.room;
-    const made = seats.filter(({ plan }) => plan.piece);
-    const flame = made.filter(({ plan }) => plan.piece!.flame);
-    const open = flame.filter(({ record }) => record.age === null);
+    const where = (is: (seat: PlannedSeat) => boolean): string => seatsThat(seats, is);
+    const line = (words: string, is: (seat: PlannedSeat) => boolean): string[] =>
+      where(is) ? [`${words}: ${where(is)}.`] : [];
+    const station = adults === 1 ? 'an adult' : `each of ${adults} adults`;
     const lists = [
       {
         heading: 'Heat',
-        lines:
-          flame.length === 0
-            ? ['No piece of this session is finished with heat: no flame is lit.']
-            : [
-                `${flame.length === 1 ? 'One seat finishes' : `${flame.length} seats finish`} with heat, one at a time with each of ${adults === 1 ? 'one adult' : `${adults} adults`} at the station: ${flame.map(({ plan }) => plan.label).join(', ')}.`,
-                `Nobody below ${figures.flame_age} uses heat.`,
-                ...(open.length > 0
-                  ? [`Age not known, ask before: ${open.map(({ plan }) => plan.label).join(', ')}.`]
-                  : []),
-              ],
+        lines: where(isFlame)
+          ? [
+              `One at a time with ${station} at the station: ${where(isFlame)}.`,
+              `Nobody below ${figures.flame_age} uses heat.`,
+              ...line('Age not known, ask before', (seat) => isFlame(seat) && seat.record.age === null),
+            ]
+          : ['No piece of this session is finished with heat: no flame is lit.'],
       },
-      { heading: 'No heat for', lines: told(seats, ['flame-age', 'flame-fibre']) },
-      { heading: 'Skin', lines: told(seats, ['nickel', 'synthetic']) },
-      { heading: 'Small parts and neck loops', lines: told(seats, ['small-parts', 'breakaway']) },
+      {
+        heading: 'No heat',
+        lines: [
+          ...line(`Below ${figures.flame_age}`, says('flame-age')),
+          ...line('Cord that burns and does not fuse', says('flame-fibre')),
+        ],
+      },
+      {
+        heading: 'Skin',
+        lines: [
+          ...line('No nickel', ({ record }) => record.avoid.includes('nickel')),
+          ...line('No synthetic cord', ({ record }) => record.avoid.includes('synthetic')),
+        ],
+      },
+      {
+        heading: 'Small parts and neck loops',
+        lines: [
+          ...line('An adult keeps the small parts', says('small-parts')),
+          ...line('With a breakaway connector', says('breakaway')),
+        ],
+      },
     ];
     return {
       session,
@@ -48,19 +69,13 @@ export const safetyCardFeature: SheetFeature = {
       sheet: {
         ...headOf(session, 'Safety card'),
         corner: [session.leader ? `Led by ${session.leader}` : 'Who leads it: ____________'],
-        warning:
-          flame.length === 0
-            ? null
-            : fire_by
-              ? `The venue’s fire rules were confirmed by ${fire_by}.`
-              : 'Nobody has confirmed the venue’s fire rules yet: no flame is lit until somebody has. Confirmed by: ____________',
+        warning: !where(isFlame)
+          ? null
+          : fire_by
+            ? `The venue’s fire rules were confirmed by ${fire_by}.`
+            : 'Nobody has confirmed the venue’s fire rules yet: no flame is lit until somebody has. Confirmed by: ____________',
         sections: lists.filter(({ lines }) => lines.length > 0),
-        closing: cautions({
-          flame: flame.length > 0,
-          glue: made.some(({ plan }) => plan.tools.includes('glue')),
-          neckLoop: made.some(({ plan }) => plan.piece!.choices.loop === 'neck'),
-          children: view.seats.some(({ age }) => age !== null && age < figures.flame_age),
-        }),
+        closing: cautionsOf(seats, figures),
       },
     };
   },

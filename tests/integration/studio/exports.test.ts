@@ -7,8 +7,11 @@ import { ledgerJson, shelfJson } from '../../../src/app/shelf/shelf-export';
 import { printLabels, sessionLabels } from '../../../src/app/sheets/labels';
 import { labelPrinter } from '../../../src/app/devices';
 import { addSeats } from '../../../src/app/session/seats';
-import { createSession, openSession, planOf } from '../../../src/app/session/session';
+import { createSession, editSession, openSession, planOf } from '../../../src/app/session/session';
 import { cutSheet } from '../../../src/app/sheets/cut-sheet';
+import { roomSheetFeature } from '../../../src/app/sheets/room-sheet';
+import { safetyCardFeature } from '../../../src/app/sheets/safety-card';
+import { PLAIN_ROOM } from '../../../src/core/session';
 import { moveLot } from '../../../src/app/shelf/move-lot';
 import { shelfChoices } from '../../../src/app/shelf/shelf-choices';
 import { readScale } from '../../../src/app/shelf/scale';
@@ -187,5 +190,49 @@ describe('a studio brought in', () => {
     await expect((async () => importStudio(packStudio(tables, '2030-05-01')))()).rejects.toThrow(words);
     // Nothing of it is there, and what was there still is.
     expect((await shelfChoices()).choices.length).toBeGreaterThan(50);
+  });
+});
+
+describe('the papers of the room', () => {
+  const writing = () => ({ units: 'cm', both: false }) as const;
+
+  it('a safety card that says which seats, and tells the wall nobody’s name, age or skin', async () => {
+    const id = await newSession([
+      { age: 30 },
+      { name: 'Bo Trow', age: 9, avoid: ['nickel'] },
+      { name: 'Di Oke', age: null },
+    ]);
+    const { sheet } = await safetyCardFeature.make(id, writing);
+    const words = JSON.stringify(sheet);
+    expect(words).not.toMatch(/Quoin|Trow|Oke|9 years/);
+    expect(sheet.warning).toMatch(/no flame is lit until somebody has/);
+    expect(sheet.sections).toEqual([
+      {
+        heading: 'Heat',
+        lines: [
+          'One at a time with an adult at the station: seats 1, 3.',
+          'Nobody below 16 uses heat.',
+          'Age not known, ask before: seat 3.',
+        ],
+      },
+      { heading: 'No heat', lines: ['Below 16: seat 2.'] },
+      { heading: 'Skin', lines: ['No nickel: seat 2.'] },
+    ]);
+    await editSession(id, { version: 1, changes: { room: { ...PLAIN_ROOM, fire_by: 'Morwen Tidy' } } });
+    expect((await safetyCardFeature.make(id, writing)).sheet.warning).toContain('confirmed by Morwen Tidy');
+  });
+
+  it('a room sheet with a row a seat, boxes for the phases it has, and room to write afterwards', async () => {
+    const id = await newSession([{ age: 30 }, { name: 'Cy Weir', project: null }]);
+    const { sheet } = await roomSheetFeature.make(id, writing);
+    const [table] = sheet.sections;
+    if (!table || !('rows' in table)) throw new Error('no table');
+    const beads = table.columns.findIndex(({ name }) => name === 'Beads');
+    const knots = table.columns.findIndex(({ name }) => name === 'Knots');
+    const [first, second] = table.rows;
+    expect([first![knots], first![beads]]).toEqual([{ text: '', ticks: [''] }, '–']);
+    // Of what has no project nothing can be ticked.
+    expect([second![knots], second![beads]]).toEqual(['–', '–']);
+    expect(table.rows.every((row) => row.length === table.columns.length)).toBe(true);
   });
 });
