@@ -153,8 +153,9 @@ export function seatsOf(found: Findings, line: number, text: string, above: Abov
       .join('; ')
       .slice(0, 500),
   });
+  const namedRuns = people.length > 0 ? people.map(({ run }) => run) : nameRun ? [nameRun] : [];
   const spans = wholeSpans(
-    [...found.spans, ...(nameRun ? [{ from: nameRun.from, to: nameRun.to, as: 'name' as const }] : [])],
+    [...found.spans, ...namedRuns.map(({ from, to }) => ({ from, to, as: 'name' as const }))],
     text.length,
   );
   const asks: RosterFault[] = [];

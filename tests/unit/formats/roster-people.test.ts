@@ -38,6 +38,11 @@ describe('who a list speaks of', () => {
       ['Ben Marsh', 140, 9],
       ['Cass Marsh', 150, null],
     ]);
+    // Every name is marked as one where the list is shown.
+    const named = lines[0]!
+      .spans!.filter(({ as }) => as === 'name')
+      .map(({ from, to }) => lines[0]!.text.slice(from, to));
+    expect(named).toEqual(['Olly Marsh', 'Ben Marsh', 'Cass Marsh']);
     expect(lines[0]!.faults[0]!.problem).toBe('3 people on one line: are they Olly Marsh, Ben Marsh and Cass Marsh?');
   });
 

@@ -82,7 +82,10 @@ export function KitStage({ model, units, selected, onSelect }: PanelProps) {
         </p>
       )}
       <Refusal why={refused} className="mx-4 mb-2" />
-      <div className="grid items-start gap-6 px-2 xl:grid-cols-[1fr_20rem]">
+      {/* With a seat's tray open there is room for one column. */}
+      <div
+        className={`grid items-start gap-6 px-2 ${selected === null ? 'xl:grid-cols-[1fr_20rem]' : '2xl:grid-cols-[1fr_20rem]'}`}
+      >
         <BagTable
           bags={bags}
           costs={stock ? costs : null}

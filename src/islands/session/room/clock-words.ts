@@ -13,7 +13,7 @@ export const isUnlikely = (chance: number): boolean => chance < 0.5;
 /** A chance as one would say it. */
 export function chanceWords(chance: number): string {
   const tenths = Math.round(chance * 10);
-  return tenths === 10 ? 'sure' : tenths === 0 ? 'hardly' : `${tenths} in 10`;
+  return tenths === 10 ? 'almost sure' : tenths === 0 ? 'hardly' : `${tenths} in 10`;
 }
 
 const SMALL = [

@@ -1,56 +1,16 @@
-import type { Phase } from '../../../core/pace';
-import type { Room, RoomSeat, RoomTimes, SeatTimes } from '../../../core/room';
+import type { Room, RoomTimes } from '../../../core/room';
 import { chanceWords, clockTime, isUnlikely } from './clock-words';
+import { CORDS, stretchesOf } from './stretches';
 
-/** What of a seat's time is drawn how: its name, and the tone and thickness of its cord. */
-const CORDS = [
-  { key: 'before', name: 'settles, is shown', className: 'stroke-base-300', width: 5 },
-  { key: 'set-up', name: 'sets up', className: 'stroke-secondary', width: 9 },
-  { key: 'knot', name: 'knots', className: 'stroke-primary', width: 9 },
-  { key: 'beads', name: 'beads', className: 'stroke-info', width: 9 },
-  { key: 'closure', name: 'closes', className: 'stroke-success', width: 9 },
-  { key: 'check', name: 'checks', className: 'stroke-warning', width: 9 },
-  { key: 'wait', name: 'waits', className: 'stroke-base-content', width: 1.5 },
-  { key: 'finish', name: 'finishes', className: 'stroke-accent', width: 9 },
-] as const;
-type CordKey = (typeof CORDS)[number]['key'];
-
-interface Stretch {
-  readonly key: CordKey;
-  readonly from: number;
-  readonly to: number;
-}
-
-/** A seat's likely course as stretches, one after the other, each phase by its share of the work between. */
-function stretchesOf(seat: RoomSeat, times: SeatTimes): Stretch[] {
-  const { begins, ready, turn, done } = times;
-  const works = seat.phases.filter(
-    ({ phase, at }: Phase) =>
-      at === 'seat' &&
-      ['set-up', 'knot', 'beads', 'closure', 'check'].includes(phase) &&
-      !(phase === 'set-up' && seat.tied),
-  );
-  const all = works.reduce((sum, { minutes }) => sum + minutes, 0) || 1;
-  let from = begins.p50;
-  const worked = works.map(({ phase, minutes }): Stretch => {
-    const to = from + (minutes / all) * (ready.p50 - begins.p50);
-    const own = { key: phase as CordKey, from, to };
-    from = to;
-    return own;
-  });
-  const finishes = turn ? Math.max(turn.p50, ready.p50) : ready.p50;
-  return [
-    { key: 'before', from: -seat.early, to: begins.p50 },
-    ...worked,
-    ...(turn ? [{ key: 'wait' as const, from: ready.p50, to: finishes }] : []),
-    { key: 'finish', from: finishes, to: Math.max(done.p50, finishes) },
-  ];
-}
-
+/** At most so much of the session's own time is drawn. */
+const PAST = 1.6;
+/** Minutes between the marks, and at most how many there are. */
+const STEPS = [5, 10, 15, 30, 60];
+const MARKS = 7;
 const ROW = 26;
 /** On a narrow screen what is drawn has a line of its own under the words. */
 const GAP =
-  'grid grid-cols-[9rem_1fr_4rem_4.5rem] items-center gap-x-3 max-sm:grid-cols-[1fr_4rem_4.5rem] [&>*:nth-child(2)]:max-sm:order-last [&>*:nth-child(2)]:max-sm:col-span-3';
+  'grid grid-cols-[9rem_1fr_4rem_5.5rem] items-center gap-x-3 max-sm:grid-cols-[1fr_4rem_5.5rem] [&>*:nth-child(2)]:max-sm:order-last [&>*:nth-child(2)]:max-sm:col-span-3';
 
 /** The session's minutes: a row a seat, its phases as lengths of cord, the queue for the flame under them, closing time as a line. */
 export function RoomClock({
@@ -65,8 +25,10 @@ export function RoomClock({
   onSelect: (id: string) => void;
 }) {
   const from = Math.min(0, ...room.seats.map(({ early }) => -early));
-  const to = Math.max(room.minutes + 5, ...times.seats.map(({ done }) => done.p90)) + 2;
-  const step = to - from > 150 ? 30 : to - from > 75 ? 15 : 10;
+  // Who takes far longer than there is time runs off the edge: the others are not pressed together for it.
+  const last = Math.max(room.minutes + 5, ...times.seats.map(({ done }) => done.p90)) + 2;
+  const to = Math.min(last, from + (room.minutes - from) * PAST);
+  const step = STEPS.find((minutes) => (to - from) / minutes <= MARKS) ?? STEPS.at(-1)!;
   // Marks stand at round times of the clock.
   const past = startsAt === null ? 0 : Number(startsAt.slice(3)) % step;
   const first = Math.ceil((from + past) / step) * step - past;
@@ -169,7 +131,10 @@ export function RoomClock({
                   {...line}
                 />
               </svg>
-              <span className="text-right tabular-nums">{clockTime(startsAt, own.done.p50)}</span>
+              <span className="text-right tabular-nums">
+                {own.done.p50 > to && <span aria-hidden="true">→ </span>}
+                {clockTime(startsAt, own.done.p50)}
+              </span>
               <span className={`text-right tabular-nums ${isUnlikely(own.finishes) ? 'font-semibold text-error' : ''}`}>
                 {chanceWords(own.finishes)}
               </span>
