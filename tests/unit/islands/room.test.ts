@@ -28,7 +28,7 @@ describe('a seat’s course on the clock', () => {
 
   it('is one length after the other, from when it comes to when it is done', () => {
     for (const [i, course] of [ada!, bo!, cy!].entries()) {
-      expect(course[0]!.from).toBe(-room.seats[i]!.early || 0);
+      expect(course[0]!.from + room.seats[i]!.early).toBe(0);
       course.slice(1).forEach((stretch, k) => expect(stretch.from).toBeCloseTo(course[k]!.to));
       expect(course.at(-1)!.to).toBeCloseTo(seats[i]!.done.p50);
     }
