@@ -1,4 +1,5 @@
-// npm start: installs what is missing, builds when stale, starts the database, loads the demo once, serves, prints one address.
+// npm start: installs what is missing, builds when stale, starts the database, loads the demo once, serves, prints one address;
+// with `-- --lan [--cert FILE --key FILE]`, the seat pages and paired tablets of the room are answered on the network too.
 import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { prepareDatabase, startServer } from './lib/application.mjs';
@@ -7,8 +8,11 @@ import { needDebian } from './lib/debian.mjs';
 import { installPackages } from './lib/install.mjs';
 import { freePort } from './lib/ports.mjs';
 import { cluster, stateFolder } from './lib/postgres.mjs';
+import { roomAsked, roomEnvironment, roomWords } from './lib/room.mjs';
 import { say } from './lib/say.mjs';
+import { linkSecret } from './lib/secret.mjs';
 
+const asked = roomAsked(process.argv.slice(2));
 const state = stateFolder('lapboard');
 const note = join(state, 'running.json');
 
@@ -25,6 +29,7 @@ async function alreadyRunning() {
 const running = await alreadyRunning();
 if (running) {
   console.log(`Lapboard is already running: ${running}`);
+  if (asked) console.log('To open the door to the room, stop that one first (Ctrl-C where it runs).');
   process.exit(0);
 }
 
@@ -39,12 +44,15 @@ const port = await freePort(Number(process.env.PORT ?? 4320));
 const url = `http://127.0.0.1:${port}`;
 prepareDatabase(postgres.url('lapboard'), { demo: true, dumps: postgres.dumps() });
 
+const room = asked ? await roomEnvironment(asked, Number(process.env.ROOM_PORT ?? 4343)) : {};
+const environment = { LAPBOARD_SECRET: linkSecret(state), ...room };
+
 let stopping = false;
 let server;
 
 /** Starts the web server, and starts it again should it be killed. */
 async function serve() {
-  server = await startServer(postgres.url('lapboard'), port);
+  server = await startServer(postgres.url('lapboard'), port, environment);
   writeFileSync(note, JSON.stringify({ url }));
   server.once('exit', () => {
     if (stopping) return finish();
@@ -71,3 +79,4 @@ process.on('SIGHUP', stop);
 
 await serve();
 console.log(`Lapboard is running: ${url}   (Ctrl-C stops it)`);
+if (asked) console.log(roomWords(room));

@@ -1,5 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import { defineMiddleware } from 'astro:middleware';
+import { atRoomDoor } from './gate';
 import { Problem } from './core/problem';
 import { logFailure } from './http/log-failure';
 import { problemResponse } from './http/problem-response';
@@ -59,8 +60,10 @@ function asProblem(response: Response, isKnown: boolean): Response {
 
 /** Pages that cannot be shown say so plainly, with the status that fits; endpoints answer in problem details, always. */
 export const onRequest = defineMiddleware(async (context, next) => {
-  if (!isOurHost(context.request))
+  if (!isOurHost(context.request, context.locals.door))
     return guarded(problemResponse(421, 'other-host', 'Lapboard is not reached by this name.'));
+  const refused = context.locals.door === 'room' ? await atRoomDoor(context) : null;
+  if (refused) return guarded(refused);
   const isApi = context.url.pathname.startsWith('/api/');
   if (!isGoodAddress(context.url))
     return isApi

@@ -1,4 +1,5 @@
 import { fork, spawnSync } from 'node:child_process';
+import { randomBytes } from 'node:crypto';
 import { join } from 'node:path';
 import { THREAD } from './build.mjs';
 import { QUIET, ROOT } from './root.mjs';
@@ -15,8 +16,9 @@ export function prepareDatabase(url, { demo, dumps = {} }) {
   if (status !== 0) fail('The database could not be prepared; what it said is above.');
 }
 
-/** The environment the built application runs in. */
-export const serverEnvironment = (database, port) => ({
+/** The environment the built application runs in; what links are made from is made up where it is not said. */
+const serverEnvironment = (database, port) => ({
+  LAPBOARD_SECRET: randomBytes(32).toString('hex'),
   ...QUIET,
   NODE_ENV: 'production',
   DATABASE_URL: database,
@@ -24,9 +26,10 @@ export const serverEnvironment = (database, port) => ({
   LAPBOARD_THREAD: THREAD,
 });
 
-/** Starts the built application as a process of its own; resolves when it answers. */
-export function startServer(database, port) {
-  const server = fork(join(ROOT, 'scripts/serve.mjs'), { cwd: ROOT, env: serverEnvironment(database, port) });
+/** Starts the built application as a process of its own, with `more` in its environment; resolves when it answers. */
+export function startServer(database, port, more = {}) {
+  const env = { ...serverEnvironment(database, port), ...more };
+  const server = fork(join(ROOT, 'scripts/serve.mjs'), { cwd: ROOT, env });
   return new Promise((resolve, reject) => {
     server.once('message', () => resolve(server));
     server.once('exit', (code) => reject(new Error(`The server ended with ${code} before it answered`)));

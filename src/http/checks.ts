@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox';
+import { SayingSchema } from '../core/bench';
 import { CordSchema } from '../core/cord';
 import { HardwareSchema } from '../core/part';
 import { ProjectSchema } from '../core/project';
@@ -125,3 +126,10 @@ export const checkLeftovers = checker(
 export const checkLabels = checker(
   Type.Object({ kind: Type.Unsafe<'bags' | 'cuts'>({ type: 'string', enum: ['bags', 'cuts'] }) }, closed),
 );
+
+/** What is said at the bench, in order; and a seat to change the link of. */
+export const checkSaid = checker(
+  Type.Object({ said: Type.Array(SayingSchema, { minItems: 1, maxItems: 500 }) }, closed),
+);
+export const checkSeat = checker(Type.Object({ seat: Uuid }, closed));
+export const checkPairing = checker(Type.Object({ code: Type.String({ minLength: 1, maxLength: 40 }) }, closed));

@@ -67,7 +67,7 @@ export function writes<T>(
   work: (body: T, context: APIContext) => Promise<unknown>,
 ): APIRoute {
   return async (context) => {
-    if (!isFromOurPage(context.request)) return notFromHere();
+    if (!isFromOurPage(context.request, context.locals.door)) return notFromHere();
     const body = await readJson(context.request);
     if (body instanceof Response) return body;
     const checked = check(body.value);
@@ -89,7 +89,7 @@ const MOST_FILE_BYTES = 100_000_000;
 /** An endpoint that takes one file of a type, from our own page. */
 export function takesFile(type: string, work: (bytes: Uint8Array) => Promise<unknown>): APIRoute {
   return async (context) => {
-    if (!isFromOurPage(context.request)) return notFromHere();
+    if (!isFromOurPage(context.request, context.locals.door)) return notFromHere();
     if (!context.request.headers.get('content-type')?.startsWith(type))
       return problemResponse(415, 'not-the-type', `Send a file of type ${type}.`);
     try {

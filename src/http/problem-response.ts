@@ -14,6 +14,7 @@ export function problemResponse(
 
 const TITLES: Readonly<Record<number, string>> = {
   400: 'The request could not be read',
+  401: 'Not paired',
   403: 'Not from this page',
   404: 'Not found',
   405: 'Not to be asked so',

@@ -22,16 +22,38 @@ export function siteOf(env: Readonly<Record<string, string | undefined>>): Site 
   return { origin: own, origins, hosts: new Set([...origins].map((origin) => new URL(origin).host)) };
 }
 
+/** The room's door, where one is open: LAPBOARD_ROOM lists its origins, apart by commas. */
+export function roomOf(env: Readonly<Record<string, string | undefined>>): Site | null {
+  const origins = (env.LAPBOARD_ROOM ?? '').split(',').filter(Boolean);
+  if (origins.length === 0) return null;
+  return {
+    origin: origins[0]!,
+    origins: new Set(origins),
+    hosts: new Set(origins.map((origin) => new URL(origin).host)),
+  };
+}
+
 let configured: Site | undefined;
+let configuredRoom: Site | null | undefined;
 
 /** This process's site. */
 export const site = (): Site => (configured ??= siteOf(process.env));
 
+/** This process's door to the room; null where it has none. */
+export const room = (): Site | null =>
+  configuredRoom === undefined ? (configuredRoom = roomOf(process.env)) : configuredRoom;
+
+/** The site that a request came to, by its door. */
+const siteAt = (door: App.Locals['door']): Site | null => (door === 'room' ? room() : site());
+
 /** Whether a request came to a name of ours: a name that merely points here would read what our pages may. */
-export const isOurHost = (request: Request): boolean => site().hosts.has(request.headers.get('host') ?? '');
+export const isOurHost = (request: Request, door?: App.Locals['door']): boolean =>
+  siteAt(door)?.hosts.has(request.headers.get('host') ?? '') ?? false;
 
 /** Whether a request comes from one of our own pages: browsers say so, and nobody else's page can. */
-export function isFromOurPage(request: Request): boolean {
+export function isFromOurPage(request: Request, door?: App.Locals['door']): boolean {
   const origin = request.headers.get('origin');
-  return origin !== null ? site().origins.has(origin) : request.headers.get('sec-fetch-site') === 'same-origin';
+  return origin !== null
+    ? (siteAt(door)?.origins.has(origin) ?? false)
+    : request.headers.get('sec-fetch-site') === 'same-origin';
 }

@@ -3,7 +3,12 @@ import type { Cord } from '../cord';
 import type { Figures, Skill } from '../studio';
 import type { Tail } from './walk';
 
-/** What an end is gripped by, mm: to hold or just to draw up, by skill, longer in stiff cord. A length, not a share of the cut. */
+/**
+ * What an end is gripped by, mm: to hold or just to draw up, by skill, longer in stiff cord. A length, not a share of the cut.
+ *
+ * @example
+ * tailOf({ kind: 'hold', long_mm: 0 }, 'new', satin, figures) === figures.tail_new // true
+ */
 export function tailOf({ kind, long_mm }: Tail, skill: Skill, cord: Cord, figures: Figures): number {
   const base = {
     hold: { new: figures.tail_new, steady: figures.tail_steady, fluent: figures.tail_fluent },
@@ -12,7 +17,12 @@ export function tailOf({ kind, long_mm }: Tail, skill: Skill, cord: Cord, figure
   return Math.max(0, base * (cord.stiffness === 'stiff' ? figures.tail_stiff : 1) - long_mm);
 }
 
-/** How much cord use varies between makers of this skill, as a share of it (standard deviation ÷ mean). */
+/**
+ * How much cord use varies between makers of this skill, as a share of it (standard deviation ÷ mean).
+ *
+ * @example
+ * spreadOf('new', figures) === figures.spread_new // true
+ */
 export function spreadOf(skill: Skill, figures: Figures): number {
   return { new: figures.spread_new, steady: figures.spread_steady, fluent: figures.spread_fluent }[skill];
 }

@@ -1,6 +1,7 @@
 export { cutPiece, type Cut, type CutPlan } from './cut';
 export { totalOf, type AnatomyEntry } from './anatomy';
-export { inWords } from './allowance';
+export { inWords, spreadOf, tailOf } from './allowance';
+export { tailsOf, walkStep } from './walk';
 export { batches, type Batch, type Batching } from './batches';
 export { boardFolds, boardWords } from './board';
 export { SCHOOL_LIST, type Group } from './schools';

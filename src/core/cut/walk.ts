@@ -19,8 +19,13 @@ export interface Tail {
   readonly long_mm: number;
 }
 
-/** What a step of the way uses; nothing where the piece's choices leave the part or section out. */
-function walkStep(step: LegStep, { cord }: PieceCord, piece: Piece, fit: Fit): AnatomyEntry | null {
+/**
+ * What a step of the way uses; nothing where the piece's choices leave the part or section out.
+ *
+ * @example
+ * walkStep(piece.cords[0].use.legs[0].route[0], piece.cords[0], piece, fit).for // 'start'
+ */
+export function walkStep(step: LegStep, { cord }: PieceCord, piece: Piece, fit: Fit): AnatomyEntry | null {
   if ('part' in step) {
     const made = piece.parts[step.part];
     if (!made) return null;
@@ -71,8 +76,11 @@ function endAt(step: LegStep | undefined, cord: PieceCord, piece: Piece, kind: T
 /**
  * What a leg's ends need. The end it runs to is held where the last section it goes through is one it works, or where board, pin or
  * clip holds it; else a part that ends it is drawn up. A leg that begins with an end has that one to draw up too.
+ *
+ * @example
+ * tailsOf(piece.cords[0].use.legs[0], piece.cords[0], piece).map(({ kind }) => kind) // ['hold']
  */
-function tailsOf({ route, held }: PieceCord['use']['legs'][number], cord: PieceCord, piece: Piece): Tail[] {
+export function tailsOf({ route, held }: PieceCord['use']['legs'][number], cord: PieceCord, piece: Piece): Tail[] {
   const there = route.filter((step) =>
     'part' in step
       ? step.part in piece.parts

@@ -1,4 +1,6 @@
 export { luckOf, type Luck } from './luck';
 export { serve, type Served } from './station';
-export { simulateRoom, type Likely, type RoomTimes, type SeatTimes } from './simulate';
+export { simulateRoom, type RoomTimes, type SeatTimes } from './simulate';
+export type { Likely } from './likely';
+export { simulateRest, type RestSeat, type RestTimes } from './rest';
 export type { Room, RoomSeat } from './room';

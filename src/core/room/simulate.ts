@@ -1,14 +1,8 @@
 import { doneOver, type DoneAt } from './done';
+import { likely, shareOf, type Likely } from './likely';
 import { queueOver, type QueueAt } from './queue';
 import type { Room } from './room';
 import { runRoom } from './run-room';
-
-/** One time in ten earlier, half and half, one in ten later; minutes from the session’s start. */
-export interface Likely {
-  readonly p10: number;
-  readonly p50: number;
-  readonly p90: number;
-}
 
 /** How a seat will probably get on. */
 export interface SeatTimes {
@@ -35,14 +29,6 @@ export interface RoomTimes {
   readonly queue: readonly QueueAt[];
   /** The longest wait at the flame, minutes. */
   readonly longest: Likely;
-}
-
-/** The number that so many of sorted ones lie below. */
-const at = (sorted: Float64Array, share: number): number =>
-  sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
-function likely(values: Float64Array): Likely {
-  const sorted = values.slice().sort();
-  return { p10: at(sorted, 0.1), p50: at(sorted, 0.5), p90: at(sorted, 0.9) };
 }
 
 /**
@@ -74,7 +60,7 @@ export function simulateRoom(room: Room, { runs, seed }: { runs: number; seed: n
       turn: all.atFlame[i] ? likely(all.turn[i]!) : null,
       done: likely(all.done[i]!),
     })),
-    finishing: { mean: finished.reduce((sum, own) => sum + own, 0) / runs, p10: at(finished.slice().sort(), 0.1) },
+    finishing: { mean: finished.reduce((sum, own) => sum + own, 0) / runs, p10: shareOf(finished.slice().sort(), 0.1) },
     finished: doneOver(all, minutes, runs),
     queue: queueOver(all, minutes, runs),
     longest: likely(longest),

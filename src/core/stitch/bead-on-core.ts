@@ -23,5 +23,9 @@ export const beadOnCore: Stitch = {
       reached: { a: 1, b: 1 },
     },
   ],
+  leads: [
+    { strand: 'a', from: 'left', steps: [0] },
+    { strand: 'a', from: 'right', steps: [0] },
+  ],
   watch: 'Never tighten hard against a bead.',
 };

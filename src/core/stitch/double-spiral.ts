@@ -94,5 +94,6 @@ export const doubleSpiral: Stitch = {
       reached: { a: 0.5, b: 0.5, c: 0.5, d: 0.5 },
     },
   ],
+  leads: ['a', 'c', 'b', 'd'].map((strand, k) => ({ strand, from: 'left' as const, steps: [k % 2] })),
   watch: 'One rule for each colour, over or under, and kept to the end: a slip shows as a break in the spiral.',
 };

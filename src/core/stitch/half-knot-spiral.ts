@@ -92,5 +92,11 @@ export const halfKnotSpiral: Stitch = {
       reached: { a: 0.16, b: 0.16 },
     },
   ],
+  // The work is turned with the spiral: what is on the left of it leads.
+  leads: Array.from({ length: REPEAT }, (_, k) => ({
+    strand: k % 2 === 0 ? 'a' : 'b',
+    from: 'left' as const,
+    steps: [0, 1],
+  })),
   watch: 'The same side leads every time. Turn the work when the strands have travelled to the back.',
 };

@@ -21,7 +21,17 @@ export { measureStitch, type StitchMeasure } from './measure-stitch';
 export { OVERHAND, OVERHAND_EXCESS, OVERHAND_HEIGHT } from './overhand';
 export { beadsOf, layered, linesOf, pictureOf, type Layer, type Line, type Run } from './picture';
 export { lengthOf, sampleOpen, samplePath } from './sample';
-export type { Around, Bead, BeadPlace, Point, Stitch, StitchGeometry, StitchStep, StrandPath } from './strand';
+export type {
+  Around,
+  Bead,
+  BeadPlace,
+  Point,
+  Stitch,
+  StitchGeometry,
+  StitchLead,
+  StitchStep,
+  StrandPath,
+} from './strand';
 
 const ALL = [
   squareKnot,

@@ -144,5 +144,9 @@ export const squareKnot: Stitch = {
       reached: { a: 1, b: 1 },
     },
   ],
+  leads: [
+    { strand: 'a', from: 'left', steps: [0, 1] },
+    { strand: 'a', from: 'right', steps: [2, 3] },
+  ],
   watch: 'The side with the lowest upright bar leads next. If the band twists, the same side has led twice.',
 };

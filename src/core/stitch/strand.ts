@@ -52,6 +52,14 @@ export interface StitchStep {
   readonly reached: Readonly<Record<string, number>>;
 }
 
+/** Who leads a half knot: the strand that crosses the front, and the side it comes from, as the work lies in front of one. */
+export interface StitchLead {
+  readonly strand: string;
+  readonly from: 'left' | 'right';
+  /** The steps that show it. */
+  readonly steps: readonly number[];
+}
+
 /** A stitch: its geometry around anything, and how it is taught. */
 export interface Stitch {
   readonly slug: string;
@@ -66,5 +74,7 @@ export interface Stitch {
   /** 1 for a first session, 2 for people who have tied before, 3 for practised hands. */
   readonly difficulty: 1 | 2 | 3;
   readonly steps: readonly StitchStep[];
+  /** Who leads each half knot of a repeat, where it is tied in half knots one after the other. */
+  readonly leads?: readonly StitchLead[];
   readonly watch: string;
 }

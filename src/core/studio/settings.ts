@@ -10,6 +10,13 @@ export const SettingsSchema = Type.Object(
     units: Type.Unsafe<'cm' | 'in'>({ type: 'string', enum: ['cm', 'in'] }),
     paper: Type.Unsafe<'a4' | 'letter'>({ type: 'string', enum: ['a4', 'letter'] }),
     school: SchoolSchema,
+    time_zone: Type.Optional(
+      Type.String({
+        pattern: '^[A-Za-z0-9_+/-]{1,60}$',
+        title: 'Time zone',
+        description: 'as Europe/Lisbon; the server’s own where it is not said',
+      }),
+    ),
     figures: Type.Unsafe<Figures>(FiguresSchema),
     words: Type.Optional(ListWordsSchema),
   },

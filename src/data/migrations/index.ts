@@ -7,6 +7,7 @@ import { keptPlans } from './006-kept-plans';
 import { edge } from './007-edge';
 import { counts } from './008-counts';
 import { rooms } from './009-rooms';
+import { bench } from './010-bench';
 import type { Migration } from './migration';
 
 /** Every step in order. A new one is a file beside these and a word here. */
@@ -20,4 +21,5 @@ export const MIGRATIONS: readonly Migration[] = [
   edge,
   counts,
   rooms,
+  bench,
 ];

@@ -1,12 +1,14 @@
 import type { ReactElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
 import type { Units } from '../../core/measure';
+import type { PieceSection } from '../../core/project';
 import type { SeatPlan } from '../../core/seat';
 import { Closed } from './closed/closed';
 import { hexes } from './hexes';
 import { framesOf, PartStep } from './part-step';
 import { StepPicture } from './step-picture';
 import { Strip } from './strip';
+import { TiePicture } from './tie-picture';
 
 /** How a drawing looks that stands on its own: as the two themes have it, by what the page says that it is, light or dark. */
 const STYLE = `<style>
@@ -23,7 +25,8 @@ const asFile = (drawing: ReactElement): string =>
 
 /**
  * A drawing of a piece as an SVG file, by its name: `front`, `back`, over a ruler or small; `closed`; `step-2-square-knot`, a step of a
- * stitch; `part-0-loop`, a part begun, and `part-last-loop`, done. Null where the piece has no such drawing.
+ * stitch; `tie-1-0-band`, a picture of the second tie of a
+ * section’s repeat; `part-0-loop`, a part begun, and `part-last-loop`, done. Null where the piece has no such drawing.
  */
 export function drawingOf(plan: SeatPlan, name: string, units: Units): string | null {
   const { piece } = plan;
@@ -40,16 +43,16 @@ export function drawingOf(plan: SeatPlan, name: string, units: Units): string | 
     const frame = number === 'last' ? frames - 1 : Number(number);
     return frame >= 0 && frame < frames ? asFile(<PartStep item={item} plan={plan} frame={frame} />) : null;
   }
+  const hex = hexes(piece);
+  const hexIn = (section: PieceSection) => (strand: string) => hex[section.colours[strand] ?? ''] ?? '#888888';
+  const [, tie, nth, place = ''] = /^tie-(\d{1,2})-(\d)-([a-z0-9-]+)$/.exec(name) ?? [];
+  const tied = Object.hasOwn(piece.sections, place) ? piece.sections[place] : undefined;
+  if (tied)
+    return tied.runs[0]?.stitch.leads?.[Number(tie)]?.steps[Number(nth)] === undefined
+      ? null
+      : asFile(<TiePicture section={tied} tie={Number(tie)} step={Number(nth)} hexOf={hexIn(tied)} />);
   const section = Object.values(piece.sections).find(({ runs }) => runs.some(({ stitch }) => stitch.slug === of));
   const run = section?.runs.find(({ stitch }) => stitch.slug === of);
   if (what !== 'step' || !section || !run?.stitch.steps[Number(number)]) return null;
-  const hex = hexes(piece);
-  return asFile(
-    <StepPicture
-      section={section}
-      run={run}
-      step={Number(number)}
-      hexOf={(strand) => hex[section.colours[strand] ?? ''] ?? '#888888'}
-    />,
-  );
+  return asFile(<StepPicture section={section} run={run} step={Number(number)} hexOf={hexIn(section)} />);
 }

@@ -1,0 +1,24 @@
+import type { ProgressEntry } from '../../core/bench';
+import type { SessionView } from '../../core/session';
+import { inTransaction } from '../../data/database/transaction';
+import { progressAfter } from '../../data/progress';
+import { viewSession } from '../session/session';
+
+/** All that a bench shows, and the server's clock, which it goes by. */
+export interface BenchView {
+  readonly view: SessionView;
+  readonly entries: readonly ProgressEntry[];
+  readonly now: number;
+}
+
+/** Opens a session's bench. What is noted of people beyond the work at the table stays away. */
+export function openBench(id: string): Promise<BenchView> {
+  return inTransaction(async (t) => {
+    const view = await viewSession(id, t);
+    return {
+      view: { ...view, seats: view.seats.map((seat) => ({ ...seat, note: '' })), since: null },
+      entries: await progressAfter(id, 0, t),
+      now: Date.now(),
+    };
+  });
+}

@@ -1,0 +1,196 @@
+import { isOfRoom, type ProgressEntry } from './progress';
+
+/** How far a seat had come at a moment: so many ties. */
+export interface Seen {
+  readonly at: number;
+  readonly made: number;
+}
+
+/** A seat while the room works. Moments are milliseconds, by the server's clock. */
+export interface SeatAtWork {
+  readonly here: 'expected' | 'here' | 'away' | 'home';
+  /** Ties made: half knots, or repeats where there are none. */
+  readonly made: number;
+  /** The first and the latest that was seen of its knotting: what its pace is told by. */
+  readonly first: Seen | null;
+  readonly latest: Seen | null;
+  /** The step it is at, as its course names it, and since when. */
+  readonly step: string | null;
+  readonly since: number | null;
+  /** Since when it waits for help, for its turn at the station, is there, and is done. */
+  readonly help: number | null;
+  readonly ready: number | null;
+  readonly turn: number | null;
+  readonly done: number | null;
+  /** What it was rescued by. */
+  readonly rescues: readonly string[];
+  /** The entry that Undo takes back next. */
+  readonly last: ProgressEntry | null;
+}
+
+/** The room while it works, as all that was said of it comes to. */
+export interface Bench {
+  readonly began: number | null;
+  readonly closed: number | null;
+  /** Since when it is paused. */
+  readonly paused: number | null;
+  /** The pauses, from and to; one that goes on ends at infinity. */
+  readonly pauses: readonly (readonly [from: number, to: number])[];
+  readonly seats: ReadonlyMap<string, SeatAtWork>;
+  /** The last thing said of the room itself, for Undo. */
+  readonly last: ProgressEntry | null;
+}
+
+const NOBODY: SeatAtWork = {
+  here: 'expected',
+  made: 0,
+  first: null,
+  latest: null,
+  step: null,
+  since: null,
+  help: null,
+  ready: null,
+  turn: null,
+  done: null,
+  rescues: [],
+  last: null,
+};
+
+/** In the order of when it was said, whichever came first to the server: so every device comes to the same. */
+const inOrder = (a: ProgressEntry, b: ProgressEntry): number =>
+  a.at < b.at ? -1 : a.at > b.at ? 1 : a.n - b.n || (a.key < b.key ? -1 : 1);
+
+const counted = (seat: SeatAtWork, at: number, made: number): SeatAtWork => {
+  const seen = { at, made: Math.max(0, made) };
+  return { ...seat, made: seen.made, first: seat.first ?? seen, latest: seen, here: 'here' };
+};
+
+/** A seat after something was said of it. */
+function after(seat: SeatAtWork, entry: ProgressEntry, countAt: (mm: number) => number): SeatAtWork {
+  const { what, value } = entry;
+  const at = Date.parse(entry.at);
+  switch (what) {
+    case 'here':
+    case 'away':
+      return { ...seat, here: what };
+    case 'home':
+      return { ...seat, here: 'home', help: null, ready: null, turn: null };
+    case 'made':
+      return counted(seat, at, seat.made + Number(value));
+    case 'length':
+      return counted(seat, at, countAt(Number(value)));
+    case 'step':
+      // The first step with knots in it is where its pace begins to be seen.
+      return {
+        ...seat,
+        here: 'here',
+        step: String(value),
+        since: at,
+        first: seat.first ?? (String(value).startsWith('knot') ? { at, made: seat.made } : null),
+      };
+    case 'help':
+      return { ...seat, help: seat.help ?? at };
+    case 'helped':
+      return { ...seat, help: null };
+    case 'ready':
+      return { ...seat, here: 'here', ready: seat.ready ?? at };
+    case 'turn':
+      return { ...seat, ready: seat.ready ?? at, turn: at };
+    case 'done':
+      return { ...seat, here: 'here', help: null, ready: null, turn: null, done: at };
+    case 'rescue':
+      return { ...seat, rescues: [...seat.rescues, String(value)] };
+    default:
+      return seat;
+  }
+}
+
+/**
+ * All that was said at the bench, put together; what was undone is as if it had not been said. The same whatever order it came in.
+ *
+ * @param countAt how many ties so much band is, mm, of a seat
+ *
+ * @example
+ * benchOf([], () => 0).began // null
+ */
+export function benchOf(entries: readonly ProgressEntry[], countAt: (seat: string, mm: number) => number): Bench {
+  const undone = new Set(entries.flatMap(({ what, value }) => (what === 'undo' ? [value] : [])));
+  const seats = new Map<string, SeatAtWork>();
+  let began: number | null = null;
+  let closed: number | null = null;
+  let paused: number | null = null;
+  let last: ProgressEntry | null = null;
+  const pauses: [number, number][] = [];
+  const goOn = (at: number): void => {
+    if (paused !== null) pauses.push([paused, at]);
+    paused = null;
+  };
+  for (const entry of entries.toSorted(inOrder)) {
+    if (entry.what === 'undo' || undone.has(entry.key)) continue;
+    const at = Date.parse(entry.at);
+    if (entry.seat !== null) {
+      const before = seats.get(entry.seat) ?? NOBODY;
+      seats.set(entry.seat, { ...after(before, entry, (mm) => countAt(entry.seat!, mm)), last: entry });
+      continue;
+    }
+    // What was said of a seat that is not there any more is nobody's.
+    if (!isOfRoom(entry.what)) continue;
+    last = entry;
+    if (entry.what === 'begin') began ??= at;
+    else if (entry.what === 'pause') paused ??= at;
+    else if (entry.what === 'resume') goOn(at);
+    else if (entry.what === 'close') {
+      goOn(at);
+      closed = at;
+    }
+  }
+  if (paused !== null) pauses.push([paused, Infinity]);
+  return { began, closed, paused, pauses, seats, last };
+}
+
+/**
+ * How a seat is at work; one of whom nothing was said is expected.
+ *
+ * @example
+ * seatAtWork(benchOf([], () => 0), 's').here // 'expected'
+ */
+export const seatAtWork = ({ seats }: Bench, id: string): SeatAtWork => seats.get(id) ?? NOBODY;
+
+/**
+ * Minutes worked from one moment to another: pauses of the room do not count.
+ *
+ * @example
+ * workedMinutes({ pauses: [[60_000, 120_000]] }, 0, 180_000) // 2
+ */
+export function workedMinutes({ pauses }: Pick<Bench, 'pauses'>, from: number, to: number): number {
+  const still = pauses.reduce((sum, [a, b]) => sum + Math.max(0, Math.min(b, to) - Math.max(a, from)), 0);
+  return Math.max(0, to - from - still) / 60_000;
+}
+
+/** Somebody who waits, and since when. */
+export interface Waiting {
+  readonly seat: string;
+  readonly since: number;
+}
+
+const waiting = (bench: Bench, of: (seat: SeatAtWork) => number | null): Waiting[] =>
+  [...bench.seats]
+    .flatMap(([seat, own]) => {
+      const since = of(own);
+      return since === null ? [] : [{ seat, since }];
+    })
+    .sort((a, b) => a.since - b.since || (a.seat < b.seat ? -1 : 1));
+
+/**
+ * Who waits for help, who waits for the station, and who is at it, each first come first.
+ *
+ * @example
+ * queuesOf(benchOf([], () => 0)).help // []
+ */
+export function queuesOf(bench: Bench): { help: Waiting[]; ready: Waiting[]; turn: Waiting[] } {
+  return {
+    help: waiting(bench, ({ help }) => help),
+    ready: waiting(bench, ({ ready, turn }) => (turn === null ? ready : null)),
+    turn: waiting(bench, ({ turn }) => turn),
+  };
+}

@@ -1,0 +1,162 @@
+import { isSection, type PiecePart, type PieceRun, type PieceSection } from '../project';
+import type { PhaseName } from '../pace';
+import type { SeatPlan } from '../seat';
+import type { StitchLead } from '../stitch';
+
+/** A stretch of ties that are counted: half knots, or repeats where a section has none. */
+export interface CountedStretch {
+  readonly section: PieceSection;
+  /** Ties before it, and in it. */
+  readonly from: number;
+  readonly ties: number;
+  /** Ties to one unit of the section, and mm of band to one tie. */
+  readonly perUnit: number;
+  readonly pitch: number;
+  readonly words: 'half knots' | 'repeats';
+}
+
+/** A step of the way through a piece, by a name that stays while the piece is the same. */
+export interface CourseStep {
+  readonly id: string;
+  readonly phase: PhaseName;
+  readonly part?: PiecePart;
+  readonly stretch?: CountedStretch;
+}
+
+/** The way through a seat's piece: its steps in order, and all that is counted of it. */
+export interface Course {
+  readonly steps: readonly CourseStep[];
+  readonly stretches: readonly CountedStretch[];
+  readonly ties: number;
+}
+
+const STARTS: ReadonlySet<string> = new Set(['start', 'loop', 'join']);
+const isTied = ({ runs }: PieceSection): boolean => runs.some(({ stitch }) => stitch.effort > 0);
+
+function stretchOf(section: PieceSection, units: number, from: number): CountedStretch {
+  const { halfKnots, arms, unit } = section;
+  const perUnit = halfKnots > 0 ? Math.max(1, Math.round(halfKnots * arms)) : 1;
+  const words = halfKnots > 0 ? 'half knots' : 'repeats';
+  return { section, from, ties: Math.round(units * perUnit), perUnit, pitch: unit / perUnit, words };
+}
+
+const courses = new WeakMap<SeatPlan, Course>();
+
+/**
+ * The way through a seat's piece: settle; what begins it; its knots, and what is set between them; what closes it; the check on the
+ * wrist; its ends; tidy. Nothing but settling where there is no piece yet.
+ *
+ * @example
+ * courseOf(plan).steps.map(({ phase }) => phase).at(-1) // 'tidy'
+ */
+export function courseOf(plan: SeatPlan): Course {
+  const known = courses.get(plan);
+  if (known) return known;
+  const course = wayThrough(plan);
+  courses.set(plan, course);
+  return course;
+}
+
+function wayThrough({ piece, fit }: SeatPlan): Course {
+  if (!piece || !fit) return { steps: [{ id: 'settle', phase: 'settle' }], stretches: [], ties: 0 };
+  const stretches: CountedStretch[] = [];
+  const counted = (section: PieceSection, phase: PhaseName): CourseStep[] => {
+    if (!isTied(section)) return [];
+    const stretch = stretchOf(
+      section,
+      fit.counts[section.id]!,
+      stretches.reduce((sum, { ties }) => sum + ties, 0),
+    );
+    stretches.push(stretch);
+    return [{ id: `${phase} ${stretches.length}`, phase, stretch }];
+  };
+  const byPart = ({ id, part, ...rest }: PiecePart, phase: PhaseName): CourseStep => ({
+    id: `part ${id}`,
+    phase,
+    part: { id, part, ...rest },
+  });
+  const all = Object.values(piece.parts);
+  const starts = all.filter(({ part }) => STARTS.has(part.stretch));
+  const ends = all.filter(({ part }) => part.stretch === 'end');
+  const inBand = piece.layout.filter((item) => isSection(item) || (!starts.includes(item) && !ends.includes(item)));
+  const rest = all.filter((item) => ![...starts, ...ends, ...inBand].includes(item));
+  const apart = Object.values(piece.sections).filter((section) => !piece.layout.includes(section));
+  const steps: CourseStep[] = [
+    { id: 'settle', phase: 'settle' },
+    ...starts.map((item) => byPart(item, 'set-up')),
+    ...inBand.flatMap((item) => (isSection(item) ? counted(item, 'knot') : [byPart(item, 'knot')])),
+    ...rest.map((item) => byPart(item, 'closure')),
+    ...apart.flatMap((section) => counted(section, 'closure')),
+    { id: 'check', phase: 'check' },
+    ...ends.map((item) => byPart(item, 'finish')),
+    { id: 'tidy', phase: 'tidy' },
+  ];
+  return { steps, stretches, ties: stretches.reduce((sum, { ties }) => sum + ties, 0) };
+}
+
+/** A tie of a piece: which of its stretch and its stitch it is, and which strand leads it, where one does. */
+export interface Tie {
+  readonly stretch: CountedStretch;
+  readonly run: PieceRun;
+  /** The n-th of its stretch, from 0, and the n-th of its stitch's repeat. */
+  readonly index: number;
+  readonly inRepeat: number;
+  readonly lead: StitchLead | null;
+}
+
+/** The run of a unit that holds its k-th tie, and how many of that run come before it. */
+function runAt({ section }: CountedStretch, k: number): { run: PieceRun; before: number } {
+  let from = 0;
+  for (const run of section.runs) {
+    const ties = ((run.measure.halfKnots * run.times) / run.measure.divisions) * section.arms;
+    if (k < from + ties) return { run, before: k - from };
+    from += ties;
+  }
+  return { run: section.runs[0]!, before: k };
+}
+
+/**
+ * The tie that comes after so many; null when all are made.
+ *
+ * @example
+ * tieAfter(courseOf(plan), 0).index // 0
+ */
+export function tieAfter({ stretches }: Course, made: number): Tie | null {
+  const stretch = stretches.find(({ from, ties }) => made < from + ties);
+  if (!stretch) return null;
+  const index = Math.max(0, Math.floor(made - stretch.from));
+  const single = stretch.section.runs.length === 1;
+  // Where the stretch is one stitch, its repeats go on over all of it, one arm after the other; else each unit begins anew.
+  const { run, before } = single
+    ? { run: stretch.section.runs[0]!, before: index % Math.max(1, stretch.ties / stretch.section.arms) }
+    : runAt(stretch, index % stretch.perUnit);
+  const { leads = [] } = run.stitch;
+  const inRepeat = leads.length > 0 ? before % leads.length : 0;
+  return { stretch, run, index, inRepeat, lead: leads[inRepeat] ?? null };
+}
+
+/**
+ * mm of band that so many ties come to.
+ *
+ * @example
+ * bandAt(courseOf(plan), 0) // 0
+ */
+export function bandAt({ stretches }: Course, made: number): number {
+  return stretches.reduce((sum, { from, ties, pitch }) => sum + Math.min(ties, Math.max(0, made - from)) * pitch, 0);
+}
+
+/**
+ * How many ties so much band is, mm, to the nearest.
+ *
+ * @example
+ * tiesAt(courseOf(plan), bandAt(courseOf(plan), 10)) // 10
+ */
+export function tiesAt({ stretches, ties }: Course, mm: number): number {
+  let left = mm;
+  for (const stretch of stretches) {
+    const long = stretch.ties * stretch.pitch;
+    if (left < long) return stretch.from + Math.round(left / stretch.pitch);
+    left -= long;
+  }
+  return ties;
+}

@@ -1,0 +1,24 @@
+export { OWN_WHATS, saidProblem, SayingSchema, type ProgressEntry, type Said, type What } from './progress';
+export {
+  benchOf,
+  queuesOf,
+  seatAtWork,
+  workedMinutes,
+  type Bench,
+  type SeatAtWork,
+  type Seen,
+  type Waiting,
+} from './bench';
+export {
+  bandAt,
+  courseOf,
+  tieAfter,
+  tiesAt,
+  type CountedStretch,
+  type Course,
+  type CourseStep,
+  type Tie,
+} from './course';
+export { paceSeen, type PaceSeen } from './pace-seen';
+export { phaseNow, restOf } from './rest';
+export { pageSteps, type PageStep, type PageTie } from './page-steps';

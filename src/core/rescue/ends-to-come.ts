@@ -1,0 +1,110 @@
+import { courseOf, type CountedStretch, type Course } from '../bench';
+import { spreadOf, tailOf, tailsOf, walkStep, type AnatomyEntry } from '../cut';
+import type { Fit } from '../fit';
+import { idIn, type LegStep, type Piece, type PieceCord } from '../project';
+import type { SeatPlan } from '../seat';
+import type { Figures, Skill } from '../studio';
+
+/** A leg of a cord at the place it has come to: what it still has to do, and what it must keep to hold. Lengths in mm. */
+export interface EndToCome {
+  /** Which cord of the piece, and which leg of it. */
+  readonly cord: number;
+  readonly leg: number;
+  readonly of: PieceCord;
+  /** The strand it is in the stitch that is being tied; null of a core leg. */
+  readonly as: string | null;
+  readonly toCome: readonly AnatomyEntry[];
+  /** What of it is in ties, and what is in the rest: parts, ends, and core. */
+  readonly ties_mm: number;
+  readonly rest_mm: number;
+  readonly tail_mm: number;
+  /** Cord to one tie, as a worker and as a core leg of the stretch that is being tied. */
+  readonly perTie: number;
+  readonly perCore: number;
+}
+
+const sectionOf = (step: LegStep): string | undefined => idIn(step, 'work') ?? idIn(step, 'core');
+
+/** Units of each section that are still to come, after so many ties. */
+function unitsToCome({ stretches }: Course, made: number): Record<string, number> {
+  return Object.fromEntries(
+    stretches.map(({ section, from, ties, perUnit }) => [
+      section.id,
+      Math.min(ties, Math.max(0, from + ties - made)) / perUnit,
+    ]),
+  );
+}
+
+/** Where in its way a leg has come to: the last of its steps in the stretch that is being tied, or the first of those to come. */
+function placeOf(route: readonly LegStep[], current: string, units: Readonly<Record<string, number>>): number | null {
+  const here = route.findLastIndex((step) => sectionOf(step) === current);
+  if (here >= 0) return here;
+  const next = route.findIndex((step) => (units[sectionOf(step) ?? ''] ?? 0) > 0);
+  return next >= 0 ? next : null;
+}
+
+const sum = (entries: readonly AnatomyEntry[]): number => entries.reduce((all, { mm }) => all + mm, 0);
+
+/** The stretch that so many ties have come to; null when all are made. */
+export const stretchAt = ({ stretches }: Course, made: number): CountedStretch | null =>
+  stretches.find(({ from, ties }) => made < from + ties) ?? null;
+
+/**
+ * Every leg that still has something to do after so many ties, with what that takes: the ties to come by the measured path, the
+ * parts after them, and what an end must keep to hold. None where the piece is not knotted, or all of it is.
+ *
+ * @example
+ * endsToCome(plan, 0, 'steady', figures).map(({ as }) => as) // ['a', 'b']
+ */
+export function endsToCome(plan: SeatPlan, made: number, skill: Skill, figures: Figures): EndToCome[] {
+  const { piece, fit } = plan;
+  const course = courseOf(plan);
+  const current = stretchAt(course, made);
+  if (!piece || !fit || !current) return [];
+  const units = unitsToCome(course, made);
+  const rest: Fit = { ...fit, counts: { ...fit.counts, ...units } };
+  return piece.cords.flatMap((of, cord) =>
+    of.use.legs.flatMap((own, leg): EndToCome[] => {
+      const place = placeOf(own.route, current.section.id, units);
+      if (place === null) return [];
+      return [endOf(piece, rest, { cord, leg, of }, place, current, skill, figures)];
+    }),
+  );
+}
+
+function endOf(
+  piece: Piece,
+  rest: Fit,
+  which: Pick<EndToCome, 'cord' | 'leg' | 'of'>,
+  place: number,
+  { section, perUnit }: CountedStretch,
+  skill: Skill,
+  figures: Figures,
+): EndToCome {
+  const { of, leg } = which;
+  const own = of.use.legs[leg]!;
+  const toCome = own.route.slice(place).flatMap((step) => {
+    const entry = walkStep(step, of, piece, rest);
+    return entry && entry.mm > 0 ? [entry] : [];
+  });
+  const step = own.route[place]!;
+  const as = 'work' in step && step.work === section.id ? step.as : null;
+  const ties_mm = sum(toCome.filter((entry) => entry.for === 'stitches'));
+  const strand = as ?? Object.keys(section.uses).find((name) => name !== 'core') ?? 'core';
+  return {
+    ...which,
+    as,
+    toCome,
+    ties_mm,
+    rest_mm: sum(toCome) - ties_mm,
+    tail_mm: tailsOf(own, of, piece)
+      .slice(-1)
+      .reduce((all, tail) => all + tailOf(tail, skill, of.cord, figures), 0),
+    perTie: section.uses[strand]! / perUnit,
+    perCore: section.uses.core! / perUnit,
+  };
+}
+
+/** How much of the cord to come may be more, one time in ten: mm, as makers of the skill differ. */
+export const mayDiffer = ({ ties_mm }: EndToCome, skill: Skill, figures: Figures): number =>
+  1.28 * spreadOf(skill, figures) * ties_mm;

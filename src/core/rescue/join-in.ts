@@ -1,0 +1,23 @@
+import { knots, mm, type Rescue, type Short } from './rescue';
+
+/** New cord under the knotting, from where the old one has just enough to lie along with it. */
+export function joinIn({ lasts, stretch, toCome, figures, offcuts }: Short): Rescue | null {
+  const { worst } = lasts;
+  if (worst.as === null) return null;
+  const overlap = figures.tuck_join;
+  const before = Math.min(toCome, Math.max(0, Math.floor((worst.left - overlap) / worst.perTie)));
+  const needs = (toCome - before) * worst.perTie + worst.rest_mm + worst.tail_mm + overlap;
+  const { slug } = worst.of.cord;
+  const offcut = offcuts
+    .filter(({ cord, colour, mm: long }) => cord === slug && colour === worst.of.colour && long >= needs)
+    .toSorted((a, b) => a.mm - b.mm)[0];
+  const from = offcut
+    ? `${offcut.label} (${mm(offcut.mm)}) is long enough`
+    : 'no offcut of that cord and colour on the shelf is long enough: cut it from a spool';
+  return {
+    slug: 'join',
+    title: 'Join in new cord',
+    text: `${before === 0 ? 'Now' : `After ${knots(stretch, before)}`} lay a new length of ${mm(needs)} along the core, ${mm(overlap)} of it and of the old end under the next knots, and go on with it: ${from}.`,
+    keeps: 'All of it; two ends to tuck more.',
+  };
+}

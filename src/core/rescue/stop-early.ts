@@ -1,0 +1,27 @@
+import { knots, mm, type Rescue, type Short } from './rescue';
+
+/** The band ends where its cord does: what it is shorter goes into a longer loop or the tails, or off the ease. */
+export function stopEarly({ piece, fit, stretch, possible, toCome, made, figures }: Short): Rescue | null {
+  const isLast = piece.layout.findLast((item) => 'runs' in item)?.id === stretch.section.id;
+  if (!isLast || made + possible === 0) return null;
+  const shorter = (toCome - possible) * stretch.pitch;
+  const stop = possible === 0 ? 'Stop here' : `Stop after ${knots(stretch, possible)}`;
+  const loop = Object.values(piece.parts).find(({ part }) => part.stretch === 'loop');
+  const keeps = `The band, ${mm(shorter)} shorter.`;
+  const base = { slug: 'stop', title: 'Stop early', keeps };
+  if (piece.project.kind !== 'bracelet')
+    return { ...base, text: `${stop}: it is ${mm(fit.knotted_mm - shorter)} long instead of ${mm(fit.knotted_mm)}.` };
+  if (piece.project.opens === 'slides')
+    return { ...base, text: `${stop}. It slides: the tails make up for ${mm(shorter)}, and it opens as far less.` };
+  if (loop) {
+    const own = loop.along || loop.base.loop || loop.base.mate * figures.loop_fit;
+    const text = `${stop}, and tie the end knot ${mm(shorter)} further out on the bare legs; or tie a second loop there, ${mm(own + shorter)} long instead of ${mm(own)}. The size inside stays.`;
+    return { ...base, text };
+  }
+  const ease = figures.ease_easy;
+  if (fit.inner_mm === undefined || shorter > ease) return null;
+  return {
+    ...base,
+    text: `${stop}: it is ${mm(fit.inner_mm - shorter)} inside instead of ${mm(fit.inner_mm)}. Try it on first: that is off the ease.`,
+  };
+}

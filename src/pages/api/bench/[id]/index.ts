@@ -1,0 +1,21 @@
+import { openBench } from '../../../../app/bench/open-bench';
+import { sayAtBench } from '../../../../app/bench/say';
+import { saidProblem } from '../../../../core/bench';
+import { Problem } from '../../../../core/problem';
+import { checkSaid } from '../../../../http/checks';
+import { idOf, reads, writes } from '../../../../http/endpoint';
+import { unlessKnown } from '../../../../http/known-studio';
+
+export const GET = reads(async (context) => {
+  const { view, ...rest } = await openBench(idOf(context));
+  return { ...rest, view: unlessKnown(view, context) };
+});
+
+/** Adds what a device says. What it is of is checked as a whole: nothing is added of a list that has a fault. */
+export const POST = writes(checkSaid, ({ said }, context) => {
+  for (const [i, one] of said.entries()) {
+    const problem = saidProblem(one);
+    if (problem) throw new Problem(422, 'invalid', `Not understood: ${problem}.`, { pointer: `/said/${i}/value` });
+  }
+  return sayAtBench(idOf(context), said, context.locals.tablet?.name ?? 'desk');
+});
