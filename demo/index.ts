@@ -9,6 +9,8 @@ import { countSessionsBut } from '../src/data/sessions';
 import { inTransaction } from '../src/data/database/transaction';
 import { editItem, openItem } from '../src/app/shelf/shelf';
 import { receiveStock } from '../src/app/shelf/receive';
+import { sayAtBench } from '../src/app/bench/say';
+import { SLUICE_BENCH } from './bench';
 import { MILL_SHELF } from './stock';
 import { HARBOUR_FAIR, MILL_CLUB, SLUICE_HOUSE, TIDE_CLUB } from './people';
 
@@ -119,5 +121,16 @@ export async function loadDemo(today: string, began = '14:00'): Promise<void> {
     const cuts = cutsNow(planOf(opened).seats);
     await noteCut(id, opened.session.version, true, cuts.map(cutKey));
   }
+  await sayAtBench(
+    DEMO_SESSIONS.now,
+    SLUICE_BENCH.map(([ago, seat, what, value = null], i) => ({
+      key: idFor(`sluice bench ${i}`),
+      seat: seat === null ? null : idFor(`Sluice house lunch hour ${seat}`),
+      what,
+      value,
+      ago_ms: ago * 60_000,
+    })),
+    'desk',
+  );
   await editSettings(version, { ...settings, name: NAME });
 }

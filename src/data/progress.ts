@@ -36,6 +36,19 @@ export async function progressAfter(session: string, n: number, t: Transaction):
   return rows.map(entryOf);
 }
 
+/** All that was said at some sessions' benches, by session. */
+export async function progressOf(sessions: readonly string[], t: Transaction): Promise<Map<string, ProgressEntry[]>> {
+  const rows = await select(
+    { session: text('session_id'), ...ENTRY },
+    'FROM seat_progress WHERE session_id = ANY($1::uuid[]) ORDER BY session_id, seat_progress.n',
+    [[...sessions]],
+    t,
+  );
+  const found = new Map<string, ProgressEntry[]>(sessions.map((id) => [id, []]));
+  for (const { session, ...row } of rows) found.get(session)!.push(entryOf(row));
+  return found;
+}
+
 /** What was said of one seat. */
 export async function progressOfSeat(seat: string, t: Transaction): Promise<ProgressEntry[]> {
   const rows = await select(

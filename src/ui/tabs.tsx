@@ -23,6 +23,7 @@ export function Tabs<View extends string>({
   views,
   shown,
   onShow,
+  tall = false,
   children,
 }: {
   label: string;
@@ -30,6 +31,8 @@ export function Tabs<View extends string>({
   views: Readonly<Record<View, string>>;
   shown: View;
   onShow: (view: View) => void;
+  /** As large as a thumb, and as wide as there is room. */
+  tall?: boolean;
   /** The view that is shown. */
   children: ReactNode;
 }) {
@@ -46,7 +49,13 @@ export function Tabs<View extends string>({
   };
   return (
     <>
-      <div ref={list} role="tablist" aria-label={label} className="flex flex-wrap gap-1 px-4 pt-2" onKeyDown={turn}>
+      <div
+        ref={list}
+        role="tablist"
+        aria-label={label}
+        className={tall ? 'grid grid-cols-2 gap-1' : 'flex flex-wrap gap-1 px-4 pt-2'}
+        onKeyDown={turn}
+      >
         {names.map((one) => (
           <button
             key={one}
@@ -56,7 +65,7 @@ export function Tabs<View extends string>({
             aria-selected={shown === one}
             aria-controls={shown === one ? `${id}-panel` : undefined}
             tabIndex={shown === one ? 0 : -1}
-            className={`btn btn-sm ${shown === one ? 'btn-neutral' : 'btn-ghost'}`}
+            className={`btn ${tall ? 'h-11 text-base' : 'btn-sm'} ${shown === one ? 'btn-neutral' : 'btn-ghost'}`}
             onClick={() => onShow(one)}
           >
             {views[one]}

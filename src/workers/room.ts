@@ -1,6 +1,7 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import type { Remedy } from '../core/remedy';
-import type { Room, RoomTimes } from '../core/room';
+import type { RestSeat, RestTimes, Room, RoomTimes } from '../core/room';
+import type { Figures } from '../core/studio';
 import type { SessionView } from '../core/session';
 import type { RoomWorker } from './room.worker';
 
@@ -12,10 +13,23 @@ function startWorker(): { remote: Remote<RoomWorker>; failed: Promise<never>; en
   return { remote: wrap<RoomWorker>(worker), failed, end: () => worker.terminate() };
 }
 
+/** The rest of a room that is under way, as it is simulated. */
+export type RestAsked = readonly [seats: readonly RestSeat[], left: number, servers: number, figures: Figures];
+/** Runs for the rest of a room: enough for a minute's sake, few enough to be done anew at every press. */
+const REST = { runs: 600, seed: 5 };
+
 /** A room reckoned in a worker that stays, so that the next is quicker; an answer that is not waited for any more is dropped. */
-export function roomReckoner(): { times: (room: Room) => Promise<RoomTimes>; end: () => void } {
+export function roomReckoner(): {
+  times: (room: Room) => Promise<RoomTimes>;
+  rest: (...asked: RestAsked) => Promise<RestTimes>;
+  end: () => void;
+} {
   const { remote, failed, end } = startWorker();
-  return { times: (room) => Promise.race([remote.times(room) as Promise<RoomTimes>, failed]), end };
+  return {
+    times: (room) => Promise.race([remote.times(room) as Promise<RoomTimes>, failed]),
+    rest: (...asked) => Promise.race([remote.rest(...asked, REST) as Promise<RestTimes>, failed]),
+    end,
+  };
 }
 
 /** Tries every remedy for a session in a worker of its own; stopped, it says nothing. */

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
 import type { Transaction } from 'sequelize';
+import { summaryOf } from '../../core/bench';
 import { cutKey, cutsNow } from '../../core/seat';
 import {
   cutNow,
@@ -24,6 +25,7 @@ import {
   type SessionLine,
   type StoredSession,
 } from '../../data/sessions';
+import { progressAfter } from '../../data/progress';
 import { seatsOf } from '../../data/seats';
 import { inTransaction } from '../../data/database/transaction';
 import { notFound, Problem, stale } from '../../core/problem';
@@ -59,7 +61,8 @@ export async function viewSession(id: string, t: Transaction): Promise<SessionVi
   const session = await findStanding(id, t);
   const seats = (await seatsOf([id], t)).get(id)!;
   const studio = await withRevisions(await readStudio(t), seats, t);
-  const whole = { session, seats, studio };
+  const bench = summaryOf(await progressAfter(id, 0, t));
+  const whole = { session, seats, studio, bench };
   const changed = new Date(studio.made_at) > session.noted_at;
   const since = changed ? changesSince(whole, await studioAt(session.noted_at, studio, t)) : null;
   return { ...whole, since };

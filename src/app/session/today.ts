@@ -1,6 +1,8 @@
+import { summaryOf } from '../../core/bench';
 import { beadOf, coloursOf, type BeadState } from '../../core/seat';
 import { cutsDone, planSession, stagesOf, type StageState } from '../../core/session';
 import type { Settings } from '../../core/studio';
+import { progressOf } from '../../data/progress';
 import { sessionsFrom } from '../../data/sessions';
 import { seatsOf } from '../../data/seats';
 import { inTransaction } from '../../data/database/transaction';
@@ -39,6 +41,10 @@ export function openToday(day: string): Promise<TodayView> {
       t,
     );
     const studio = await withRevisions(await readStudio(t), [...seats.values()].flat(), t);
+    const progress = await progressOf(
+      found.map((session) => session.id),
+      t,
+    );
     const planned = found.map((session) => ({
       session,
       ...planSession({ session, seats: seats.get(session.id)!, studio }),
@@ -52,7 +58,12 @@ export function openToday(day: string): Promise<TodayView> {
         starts_at: session.starts_at,
         minutes: session.minutes,
         place: session.place,
-        stages: stagesOf(staged, session.cut_done && cutsDone(session.cut_done), session.kits),
+        stages: stagesOf(
+          staged,
+          session.cut_done && cutsDone(session.cut_done),
+          session.kits,
+          summaryOf(progress.get(session.id)!),
+        ),
         beads: staged.map(({ plan }) => ({ name: plan.label, state: beadOf(plan), colours: coloursOf(plan) })),
       })),
       short: (await netSessions(planned, studio, t)).filter((item) => item.short > 0),

@@ -22,6 +22,8 @@ export interface SeatAtWork {
   readonly ready: number | null;
   readonly turn: number | null;
   readonly done: number | null;
+  /** The table it sits at; null where nobody said. */
+  readonly table: string | null;
   /** What it was rescued by. */
   readonly rescues: readonly string[];
   /** The entry that Undo takes back next. */
@@ -52,6 +54,7 @@ const NOBODY: SeatAtWork = {
   ready: null,
   turn: null,
   done: null,
+  table: null,
   rescues: [],
   last: null,
 };
@@ -98,6 +101,8 @@ function after(seat: SeatAtWork, entry: ProgressEntry, countAt: (mm: number) => 
       return { ...seat, ready: seat.ready ?? at, turn: at };
     case 'done':
       return { ...seat, here: 'here', help: null, ready: null, turn: null, done: at };
+    case 'table':
+      return { ...seat, table: String(value) };
     case 'rescue':
       return { ...seat, rescues: [...seat.rescues, String(value)] };
     default:

@@ -1,6 +1,6 @@
 import { isSection, type PiecePart, type PieceRun, type PieceSection } from '../project';
 import type { PhaseName } from '../pace';
-import type { SeatPlan } from '../seat';
+import { bandOf, type SeatPlan } from '../seat';
 import type { StitchLead } from '../stitch';
 
 /** A stretch of ties that are counted: half knots, or repeats where a section has none. */
@@ -143,6 +143,22 @@ export function tieAfter({ stretches }: Course, made: number): Tie | null {
  */
 export function bandAt({ stretches }: Course, made: number): number {
   return stretches.reduce((sum, { from, ties, pitch }) => sum + Math.min(ties, Math.max(0, made - from)) * pitch, 0);
+}
+
+/**
+ * How far along the piece its knots reach after so many ties, mm from the start of its band: what is set between them counts.
+ *
+ * @example
+ * reachAt(plan, 0) > bandAt(courseOf(plan), 0) // false
+ */
+export function reachAt(plan: SeatPlan, made: number): number {
+  const { stretches, ties } = courseOf(plan);
+  const band = bandOf(plan);
+  if (made >= ties) return band.reduce((sum, { length }) => sum + length, 0);
+  const inBand = band.filter(({ item }) => isSection(item) && isTied(item));
+  const at = stretches.findIndex(({ from, ties: own }) => made < from + own);
+  const place = inBand[at];
+  return place && stretches[at] ? place.from + Math.max(0, made - stretches[at].from) * stretches[at].pitch : 0;
 }
 
 /**

@@ -12,6 +12,7 @@ export {
 export {
   bandAt,
   courseOf,
+  reachAt,
   tieAfter,
   tiesAt,
   type CountedStretch,
@@ -19,6 +20,7 @@ export {
   type CourseStep,
   type Tie,
 } from './course';
+export { NOT_BEGUN, summaryOf, type BenchSummary } from './summary';
 export { paceSeen, type PaceSeen } from './pace-seen';
 export { phaseNow, restOf } from './rest';
 export { pageSteps, type PageStep, type PageTie } from './page-steps';

@@ -16,6 +16,7 @@ const SEAT_WHATS = [
   'turn',
   'done',
   'rescue',
+  'table',
 ] as const;
 /** All that can be said; `undo` takes back an entry of either kind, by its key. */
 const WHATS = [...ROOM_WHATS, ...SEAT_WHATS, 'undo'] as const;
@@ -56,7 +57,7 @@ export interface ProgressEntry extends Omit<Said, 'ago_ms'> {
 export const isOfRoom = (what: What): boolean => (ROOM_WHATS as readonly What[]).includes(what);
 
 const NUMBERS: ReadonlySet<What> = new Set(['made', 'length']);
-const WORDS: ReadonlySet<What> = new Set(['step', 'rescue', 'undo']);
+const WORDS: ReadonlySet<What> = new Set(['step', 'rescue', 'table', 'undo']);
 
 /**
  * What is wrong with something said, in words, or null: the room is nobody's seat, a count is a number, a step a word.

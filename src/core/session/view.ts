@@ -1,3 +1,4 @@
+import type { BenchSummary } from '../bench';
 import type { Catalogue } from '../project';
 import type { Settings } from '../studio';
 import type { CutRecord } from './cut-record';
@@ -27,6 +28,7 @@ export interface SessionView {
   };
   readonly seats: readonly SeatRecord[];
   readonly studio: Studio;
+  readonly bench: BenchSummary;
   /** What changed under the seats that are not cut, until somebody takes note of it. */
   readonly since: Since | null;
 }

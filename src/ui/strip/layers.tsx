@@ -1,4 +1,4 @@
-import { beadsOf, pictureOf, type Layer, type StitchGeometry } from '../../core/stitch';
+import { beadsOf, pictureOf, type BeadPlace, type Layer, type StitchGeometry } from '../../core/stitch';
 import { FINE, Strand } from './strand';
 
 /** A place a little way past the first of two, in the line of both. */
@@ -47,12 +47,35 @@ export function Layers({
   samples?: number;
   reached?: Readonly<Record<string, number>>;
 }) {
-  const beads = beadsOf(geometry, divisions, side);
+  return (
+    <Drawn
+      beads={beadsOf(geometry, divisions, side)}
+      layers={pictureOf(geometry, divisions, side, samples, reached)}
+      d={d}
+      hexOf={hexOf}
+      fine={samples > 1}
+    />
+  );
+}
+
+/** Strands in layers, back to front, and the beads among them. */
+export function Drawn({
+  layers,
+  beads,
+  d,
+  hexOf,
+  fine = true,
+}: {
+  layers: readonly Layer[];
+  beads: readonly BeadPlace[];
+  d: number;
+  hexOf: (strand: string) => string;
+  fine?: boolean;
+}) {
   // What lies deeper than a bead's face is behind or inside it.
   const face = Math.max(-Infinity, ...beads.map((bead) => bead.at[2] + bead.width / 2 - 0.2));
-  const layers = pictureOf(geometry, divisions, side, samples, reached);
   const draw = (layer: Layer, i: number) => (
-    <Strand key={i} path={pathOf(layer, d)} hex={hexOf(layer.strand)} width={layer.thick * d} fine={samples > 1} />
+    <Strand key={i} path={pathOf(layer, d)} hex={hexOf(layer.strand)} width={layer.thick * d} fine={fine} />
   );
   return (
     <g>

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useId, useMemo } from 'react';
 import { formatLength, type Units } from '../../core/measure';
 import { isSection } from '../../core/project';
 import { drawnParts } from '../../core/drawing';
@@ -24,13 +24,20 @@ export function Strip({
   units,
   ruler = true,
   small = false,
+  made,
+  near,
 }: {
   plan: SeatPlan;
   side: 'front' | 'back';
   units: Units;
   ruler?: boolean;
   small?: boolean;
+  /** mm of the band that is made: the rest is there faintly, to come. */
+  made?: number;
+  /** Only so much of the piece is shown, mm along it. */
+  near?: readonly [from: number, to: number];
 }) {
+  const id = useId();
   const { piece, fit } = plan;
   const drawn = useMemo(() => {
     if (!piece || !fit) return null;
@@ -59,13 +66,31 @@ export function Strip({
   const bottom = half + (ruler ? size * 2.6 : 1.5);
   return (
     <svg
-      viewBox={`${left} ${-half} ${right - left} ${half + bottom}`}
+      viewBox={`${near?.[0] ?? left} ${-half} ${near ? near[1] - near[0] : right - left} ${half + bottom}`}
       className="block w-full"
       role="img"
       aria-label={stripWords(plan, side, units)}
     >
-      {drawn.sections}
-      {drawn.parts}
+      {made === undefined ? (
+        <>
+          {drawn.sections}
+          {drawn.parts}
+        </>
+      ) : (
+        <>
+          <defs>
+            <g id={`${id}-all`}>
+              {drawn.sections}
+              {drawn.parts}
+            </g>
+            <clipPath id={`${id}-made`}>
+              <rect x={left} y={-half} width={Math.max(0, made - left)} height={2 * half} />
+            </clipPath>
+          </defs>
+          <use href={`#${id}-all`} opacity={0.22} />
+          <use href={`#${id}-all`} clipPath={`url(#${id}-made)`} />
+        </>
+      )}
       {ruler && <Ruler length={length} top={half + 1} units={units} size={size} />}
     </svg>
   );

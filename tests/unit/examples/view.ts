@@ -1,4 +1,5 @@
 import { SHIPPED } from '../../../catalogue';
+import { NOT_BEGUN } from '../../../src/core/bench';
 import { PLAIN_ROOM, type SessionView } from '../../../src/core/session';
 import type { SeatRecord } from '../../../src/core/seat';
 import { STARTING_FIGURES } from '../../../src/core/studio';
@@ -53,6 +54,7 @@ export const exampleView = (): SessionView => ({
     kits: null,
   },
   since: null,
+  bench: NOT_BEGUN,
   seats: [],
   studio: {
     mark: 'a',

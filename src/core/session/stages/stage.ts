@@ -1,3 +1,4 @@
+import type { BenchSummary } from '../../bench';
 import type { CutDone, SeatWithPlan } from '../../seat';
 import type { Kits } from '../kits';
 
@@ -12,6 +13,7 @@ export interface Progress {
   /** The lengths as they were cut; null while nothing is. */
   readonly cutDone: readonly CutDone[] | null;
   readonly kits: Kits | null;
+  readonly bench: BenchSummary;
 }
 
 /** Whether a stage's work is done, in one line: what is done, or what keeps it from being. */

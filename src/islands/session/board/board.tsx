@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { Units } from '../../../core/measure';
-import { STAGES, type SessionView } from '../../../core/session';
+import { STAGES, type SessionView, type Stage } from '../../../core/session';
 import { StageCord } from '../../../ui/pictures/stage-cord';
 import { Guard } from '../../../ui/guard';
 import { useUnits } from '../../../ui/words/units';
@@ -42,11 +42,12 @@ export function Board({
   const [selected, setSelected] = useState<string | null>(firstSeat);
   const [pasting, setPasting] = useState(pasted);
   const { id, title } = model.view.session;
-  const href = (to: Shown) => `/sessions/${id}/${to}`;
+  const href = (to: Stage | 'room') => `/sessions/${id}/${to}`;
   const printHref = `/sessions/${id}/print`;
 
   const go = useCallback(
-    (to: Shown) => {
+    (to: Stage | 'room') => {
+      if (to === 'bench') return window.location.assign(`/sessions/${id}/bench`);
       setStage(to);
       window.history.pushState({ stage: to }, '', `/sessions/${id}/${to}`);
     },
@@ -55,9 +56,8 @@ export function Board({
   useEffect(() => {
     const back = () =>
       setStage(
-        ['room' as const, ...STAGES.map(({ slug }) => slug)].find((one) =>
-          window.location.pathname.endsWith(`/${one}`),
-        ) ?? 'seats',
+        (['room', ...Object.keys(PANELS)] as Shown[]).find((one) => window.location.pathname.endsWith(`/${one}`)) ??
+          'seats',
       );
     window.addEventListener('popstate', back);
     return () => window.removeEventListener('popstate', back);

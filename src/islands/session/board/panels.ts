@@ -1,12 +1,11 @@
-import type { Stage } from '../../../core/session';
 import { CutStage } from '../cut/cut-stage';
 import { FitStage } from '../fit/fit-stage';
 import { KitStage } from '../kit/kit-stage';
 import { SeatsStage } from '../seats/seats-stage';
-import type { StagePanel } from './stage-panel';
+import type { BoardStage, StagePanel } from './stage-panel';
 
-/** The worksheet of each stage. */
-export const PANELS: Readonly<Record<Stage, StagePanel>> = {
+/** The worksheet of each stage that is on the board. */
+export const PANELS: Readonly<Record<BoardStage, StagePanel>> = {
   seats: SeatsStage,
   fit: FitStage,
   cut: CutStage,

@@ -18,8 +18,11 @@ export interface PanelProps {
   readonly setPasting: (open: boolean) => void;
 }
 
+/** A stage that is on the board; the bench has a page of its own. */
+export type BoardStage = Exclude<Stage, 'bench'>;
+
 /** What the board shows: a stage's worksheet, or the room. */
-export type Shown = Stage | 'room';
+export type Shown = BoardStage | 'room';
 
 /** A stage's worksheet. */
 export type StagePanel = ComponentType<PanelProps>;

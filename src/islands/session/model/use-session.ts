@@ -79,8 +79,8 @@ export function useSession(initial: SessionView) {
     [session, studio, view.seats],
   );
   const stages = useMemo<StageState[]>(
-    () => stagesOf(seats, session.cut_done && cutsDone(session.cut_done), session.kits),
-    [seats, session.cut_done, session.kits],
+    () => stagesOf(seats, session.cut_done && cutsDone(session.cut_done), session.kits, view.bench),
+    [seats, session.cut_done, session.kits, view.bench],
   );
 
   // What is not stored yet outlives the page, each page's for itself; what a page that is gone has left is taken up.

@@ -1,0 +1,60 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
+import type { BenchView } from '../../app/bench/open-bench';
+import type { Units } from '../../core/measure';
+import { cutsDone, planSession, stagesOf } from '../../core/session';
+import { StageCord } from '../../ui/pictures/stage-cord';
+import { borrow } from '../../ui/page-data';
+import { Bench } from './bench';
+import { Pairing } from './pairing';
+
+/** The bench's island: at the desk with the session's cord over it, on a tablet of the room alone. */
+export function BenchScreen({
+  bench,
+  studio,
+  units,
+  isDesk,
+}: {
+  /** As JSON text; the studio is lent under its id. */
+  bench: string;
+  studio: string;
+  units: Units;
+  isDesk: boolean;
+}) {
+  const [client] = useState(() => new QueryClient());
+  const initial = useMemo((): BenchView => {
+    const { view, ...rest } = JSON.parse(bench) as BenchView;
+    return { ...rest, view: { ...view, studio: borrow<BenchView['view']['studio']>(studio) } };
+  }, [bench, studio]);
+  const { session } = initial.view;
+  const stages = useMemo(
+    () =>
+      stagesOf(
+        planSession(initial.view).seats,
+        session.cut_done && cutsDone(session.cut_done),
+        session.kits,
+        initial.view.bench,
+      ),
+    [initial, session],
+  );
+  return (
+    <QueryClientProvider client={client}>
+      <div className="flex min-h-screen flex-col">
+        <header className="bg-neutral px-3 py-1 text-neutral-content">
+          <h1 className="truncate text-xl">{session.title}</h1>
+        </header>
+        {isDesk && (
+          <div className="overflow-x-clip bg-base-200 narrow:hidden">
+            <StageCord
+              stages={stages}
+              current="bench"
+              href={(stage) => `/sessions/${session.id}/${stage}`}
+              onGo={(stage) => window.location.assign(`/sessions/${session.id}/${stage}`)}
+            />
+          </div>
+        )}
+        <Bench initial={initial} units={units} isDesk={isDesk} pairing={isDesk ? <Pairing /> : undefined} />
+      </div>
+    </QueryClientProvider>
+  );
+}

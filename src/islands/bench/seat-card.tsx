@@ -1,0 +1,92 @@
+import { Check, Hand, Flame, House, UserRoundX } from 'lucide-react';
+import { memo } from 'react';
+import { courseOf, phaseNow, reachAt, type SeatAtWork } from '../../core/bench';
+import type { Units } from '../../core/measure';
+import { beadOf, coloursOf, type PlannedSeat } from '../../core/seat';
+import { Bead } from '../../ui/pictures/bead';
+import { Strip } from '../../ui/strip';
+import { clockWords, countWords, PHASE_WORDS } from './words';
+
+/** How a seat will probably end: when, and the chance that it is before the room closes. */
+export interface Ends {
+  readonly at: number;
+  readonly chance: number;
+}
+
+/** What stands at the foot of a card: where the seat is, and what is the matter. */
+function state(
+  seat: SeatAtWork,
+  { plan }: PlannedSeat,
+  ends: Ends | null,
+): { words: string; Icon?: typeof Hand; bad?: true } {
+  if (seat.done !== null) return { words: `done at ${clockWords(seat.done)}`, Icon: Check };
+  if (seat.here === 'home') return { words: 'goes on at home', Icon: House };
+  if (seat.here === 'away') return { words: 'did not come', Icon: UserRoundX };
+  if (seat.help !== null) return { words: 'asks for help', Icon: Hand, bad: true };
+  if (seat.turn !== null) return { words: 'at the station', Icon: Flame };
+  if (seat.ready !== null) return { words: 'waits for the station', Icon: Flame };
+  if (seat.here === 'expected' && seat.made === 0 && seat.step === null) return { words: 'not here yet' };
+  const phase = PHASE_WORDS[phaseNow(courseOf(plan), seat)];
+  if (!ends) return { words: phase };
+  return ends.chance < 0.5
+    ? { words: `${phase}, not before ${clockWords(ends.at)}`, bad: true }
+    : { words: `${phase}, done about ${clockWords(ends.at)}` };
+}
+
+/** A seat as it is seen across the room: who, the piece as far as it is made, and what is the matter. */
+export const SeatCard = memo(function SeatCard({
+  seat,
+  number,
+  atWork,
+  ends,
+  units,
+  isOpen,
+  onOpen,
+}: {
+  seat: PlannedSeat;
+  number: number;
+  atWork: SeatAtWork;
+  ends: Ends | null;
+  units: Units;
+  isOpen: boolean;
+  onOpen: (id: string) => void;
+}) {
+  const { plan, id } = seat;
+  const { words, Icon, bad } = state(atWork, seat, ends);
+  const isOver = atWork.done !== null || atWork.here === 'home' || atWork.here === 'away';
+  return (
+    <button
+      type="button"
+      onClick={() => onOpen(id)}
+      aria-pressed={isOpen}
+      className={`flex h-full w-full flex-col gap-1 border-2 p-2 text-left text-base ${
+        isOpen ? 'border-primary' : bad ? 'border-error' : 'border-base-300'
+      } ${isOver ? 'bg-base-200' : 'bg-base-100'}`}
+    >
+      <span className="flex w-full items-center gap-2">
+        <Bead state={beadOf(plan)} colours={coloursOf(plan)} size={22} />
+        <span className="min-w-0 flex-1 truncate font-display text-xl font-semibold">{plan.label}</span>
+        <span className="quiet">{number}</span>
+      </span>
+      <span className="flex h-10 w-full items-center overflow-hidden" aria-hidden="true">
+        {plan.fit ? (
+          <Strip
+            plan={plan}
+            side="front"
+            units={units}
+            ruler={false}
+            small
+            made={atWork.done !== null ? Infinity : reachAt(plan, atWork.made)}
+          />
+        ) : (
+          <span className="quiet">no size yet</span>
+        )}
+      </span>
+      <span className="w-full truncate tabular-nums">{countWords(plan, atWork)}</span>
+      <span className={`flex w-full items-center gap-1.5 ${bad ? 'font-semibold text-error' : 'quiet'}`}>
+        {Icon && <Icon size={18} aria-hidden="true" className="shrink-0" />}
+        <span className="min-w-0 truncate">{words}</span>
+      </span>
+    </button>
+  );
+});

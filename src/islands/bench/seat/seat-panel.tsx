@@ -1,0 +1,114 @@
+import { Undo2, X } from 'lucide-react';
+import { useEffect, useRef, useState } from 'react';
+import { seatAtWork, type ProgressEntry } from '../../../core/bench';
+import type { Units } from '../../../core/measure';
+import type { PlannedSeat } from '../../../core/seat';
+import { Tabs } from '../../../ui/tabs';
+import type { BenchModel } from '../model/use-bench';
+import type { Ends } from '../seat-card';
+import { clockWords } from '../words';
+import { Pad } from './pad';
+import { WentWrong } from './went-wrong';
+import { WhereWasI } from './where-was-i';
+import { WillLast } from './will-last';
+
+const VIEWS = {
+  progress: 'Progress',
+  last: 'Will it last?',
+  where: 'Where was I?',
+  wrong: 'What went wrong?',
+} as const;
+
+const SAID: Readonly<Record<string, string>> = {
+  here: 'is here',
+  away: 'did not come',
+  home: 'goes home with it',
+  length: 'band measured',
+  step: 'next step',
+  help: 'asks for help',
+  helped: 'helped',
+  ready: 'wants the station',
+  turn: 'at the station',
+  done: 'done',
+  rescue: 'rescued',
+  table: 'table',
+};
+const saidWords = ({ what, value }: ProgressEntry): string =>
+  what === 'made' ? `${Number(value) > 0 ? '+' : '−'}${Math.abs(Number(value))}` : (SAID[what] ?? what);
+
+/** One seat opened: what is pressed of it, and the three questions that are asked at every table. */
+export function SeatPanel({
+  seat,
+  model,
+  units,
+  ends,
+  isDesk,
+  onClose,
+}: {
+  seat: PlannedSeat;
+  model: BenchModel;
+  units: Units;
+  ends: Ends | null;
+  isDesk: boolean;
+  onClose: () => void;
+}) {
+  const [view, setView] = useState<keyof typeof VIEWS>('progress');
+  const { plan, id } = seat;
+  const atWork = seatAtWork(model.bench, id);
+  const shared = { seat, atWork, model, units };
+  const panel = useRef<HTMLElement>(null);
+  // Where it covers the room, whoever reads on is in it.
+  useEffect(() => panel.current?.focus(), []);
+  const isUnfinished = atWork.here === 'home' || (model.bench.closed !== null && atWork.done === null);
+  return (
+    <aside
+      ref={panel}
+      tabIndex={-1}
+      aria-label={`Seat of ${plan.label}`}
+      className="sticky top-0 max-h-screen w-[27rem] shrink-0 self-start overflow-y-auto border-l hair bg-base-100 p-3 text-base outline-none narrow:fixed narrow:inset-0 narrow:z-50 narrow:w-full"
+    >
+      <header className="flex items-start gap-2 pb-2">
+        <div className="min-w-0 flex-1">
+          <h2 className="truncate text-2xl">{plan.label}</h2>
+          <p>
+            {plan.piece?.project.name ?? 'No project yet'}
+            {ends && `, done about ${clockWords(ends.at)}`}
+          </p>
+        </div>
+        {atWork.last && (
+          <button
+            type="button"
+            className="btn btn-ghost h-11 text-base"
+            aria-label={`Take back: ${saidWords(atWork.last)}`}
+            onClick={() => model.takeBack(atWork.last!)}
+          >
+            <Undo2 size={18} aria-hidden="true" /> {saidWords(atWork.last)}
+          </button>
+        )}
+        <button type="button" className="btn h-11 w-11 p-0" aria-label="Close" onClick={onClose}>
+          <X size={20} aria-hidden="true" />
+        </button>
+      </header>
+      {isUnfinished && (
+        <p className="mb-2 border-l-4 border-info bg-base-200 px-3 py-1">
+          Not finished.{' '}
+          {isDesk ? (
+            <a className="link" href={`/sessions/${model.view.session.id}/home-cards?seat=${id}`}>
+              A card that says where it is, to take home
+            </a>
+          ) : (
+            'A card that says where it is prints at the desk.'
+          )}
+        </p>
+      )}
+      <Tabs label="Of this seat" views={VIEWS} shown={view} onShow={setView} tall>
+        <div className="pt-3">
+          {view === 'progress' && <Pad {...shared} />}
+          {view === 'last' && <WillLast {...shared} />}
+          {view === 'where' && <WhereWasI {...shared} />}
+          {view === 'wrong' && <WentWrong seat={seat} />}
+        </div>
+      </Tabs>
+    </aside>
+  );
+}

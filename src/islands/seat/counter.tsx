@@ -1,0 +1,82 @@
+import { Minus } from 'lucide-react';
+import type { SeatPage } from '../../app/bench/seat-page';
+import type { PageStep } from '../../core/bench';
+
+/** The next knot, as large as the page, one button, and the count. */
+export function Counter({
+  step,
+  made,
+  page,
+  file,
+  onMade,
+}: {
+  step: PageStep & { readonly count: NonNullable<PageStep['count']> };
+  made: number;
+  page: SeatPage;
+  file: (name: string) => string;
+  onMade: (by: number) => void;
+}) {
+  const { from, ties, words, each, watch } = step.count;
+  const done = Math.min(ties, Math.max(0, made - from));
+  const tie = each.length > 0 ? each[done % each.length]! : null;
+  const colour = tie ? page.colours[tie.colour] : undefined;
+  const pictures = tie ? tie.drawings : step.drawings;
+  return (
+    <>
+      {/* All of them are there from the start: without a network none can be fetched. */}
+      <div className={`grid ${pictures.length > 1 ? 'grid-cols-2' : ''} gap-2`}>
+        {(each.length > 0 ? each : [{ drawings: step.drawings }]).map(({ drawings }, k) =>
+          drawings.map((name) => (
+            <img
+              key={`${k} ${name}`}
+              src={file(name)}
+              alt=""
+              className={`h-36 w-full object-contain ${each.length > 0 && k !== done % each.length ? 'hidden' : ''}`}
+            />
+          )),
+        )}
+      </div>
+      {tie && (
+        <p className="text-2xl">
+          {colour && (
+            <span
+              className="mr-1 inline-block h-5 w-5 border border-base-content align-middle"
+              style={{ background: colour.hex }}
+              aria-hidden="true"
+            />
+          )}
+          <strong>
+            {colour && Object.keys(page.colours).length > 1 ? colour.name : 'The strand'} on the {tie.from} first.
+          </strong>
+        </p>
+      )}
+      <p className="text-lg">{tie?.text ?? step.text}</p>
+      <p className="text-xl" aria-live="polite">
+        <strong className="font-display text-6xl tabular-nums">{done}</strong> of {ties} {words}
+      </p>
+      <div className="flex gap-2">
+        <button
+          type="button"
+          className="btn h-20 w-20 text-2xl"
+          aria-label="One back"
+          disabled={done === 0}
+          onClick={() => onMade(-1)}
+        >
+          <Minus size={28} aria-hidden="true" />
+        </button>
+        <button
+          type="button"
+          className="btn btn-primary h-20 flex-1 text-3xl"
+          disabled={done === ties}
+          onClick={() => onMade(1)}
+        >
+          {done === ties ? 'All tied' : 'Tied'}
+        </button>
+      </div>
+      <details className="text-lg">
+        <summary className="min-h-11 cursor-pointer py-2">Lost? Look at your work</summary>
+        <p>{watch}</p>
+      </details>
+    </>
+  );
+}

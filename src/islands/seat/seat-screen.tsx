@@ -1,0 +1,140 @@
+import { ArrowLeft, ArrowRight, Hand, TriangleAlert } from 'lucide-react';
+import { useEffect } from 'react';
+import type { SeatPage } from '../../app/bench/seat-page';
+import type { PageStep } from '../../core/bench';
+import { Counter } from './counter';
+import { useOwnBench } from './use-own-bench';
+
+const isCounted = (step: PageStep): step is PageStep & { count: NonNullable<PageStep['count']> } => step.count !== null;
+
+/** The step a page is at: as it was said, else where its count has come to. */
+function placeOf(steps: readonly PageStep[], said: string | null, made: number): number {
+  const at = steps.findIndex(({ id }) => id === said);
+  if (at >= 0) return at;
+  const counted = steps.findIndex(({ count }) => count !== null && made > 0 && made < count.from + count.ties);
+  return Math.max(0, counted);
+}
+
+/** A participant's own page: one idea a screen, and the two things they may want to say. */
+export function SeatScreen({ page, link }: { page: SeatPage; link: string }) {
+  const { atWork, say, isAway, unsent, isClosed } = useOwnBench(page, link);
+  const { steps, number, first, project } = page;
+  const place = placeOf(steps, atWork.step, atWork.made);
+  const step = steps[place]!;
+  const file = (name: string): string => `/s/${link}/${name}.svg`;
+  const go = (to: number): void => {
+    const next = steps[to];
+    if (next) say('step', next.id);
+    window.scrollTo({ top: 0 });
+  };
+  // Over HTTPS a reload without a network shows the page as it was.
+  useEffect(() => {
+    if ('serviceWorker' in navigator && window.isSecureContext)
+      void navigator.serviceWorker.register('/seat-worker.js', { scope: '/s/' }).catch(() => undefined);
+  }, []);
+  const isLast = place === steps.length - 1;
+  const isFlame = step.caution.includes('station');
+  return (
+    <div className="mx-auto flex min-h-screen max-w-xl flex-col gap-3 p-4 pb-28 text-lg">
+      <header className="flex items-baseline justify-between gap-2">
+        <p className="text-xl font-semibold">
+          {number} {first}
+        </p>
+        <p className="truncate">{project}</p>
+      </header>
+      <progress
+        className="h-3 w-full accent-(--color-primary)"
+        max={steps.length}
+        value={place + 1}
+        aria-label={`Step ${place + 1} of ${steps.length}`}
+      />
+      <main className="flex flex-1 flex-col gap-3">
+        <h1 className="text-3xl">{step.title}</h1>
+        {step.caution && (
+          <p className="flex gap-2 border-2 border-accent p-2">
+            <TriangleAlert size={24} aria-hidden="true" className="shrink-0 text-accent" /> {step.caution}
+          </p>
+        )}
+        {isCounted(step) ? (
+          <Counter step={step} made={atWork.made} page={page} file={file} onMade={(by) => say('made', by)} />
+        ) : (
+          <>
+            {step.drawings.map((name) => (
+              <img key={name} src={file(name)} alt="" className="max-h-48 w-full object-contain" />
+            ))}
+            <p className="text-xl">{step.text}</p>
+            {place === 0 && (
+              <ul className="list-disc space-y-1 pl-6">
+                {page.cautions.map((line) => (
+                  <li key={line}>{line}</li>
+                ))}
+              </ul>
+            )}
+          </>
+        )}
+        {isFlame && atWork.done === null && (
+          <button
+            type="button"
+            className="btn h-14 text-xl"
+            disabled={atWork.ready !== null}
+            onClick={() => say('ready')}
+          >
+            {atWork.turn !== null
+              ? 'Your turn: go to the station'
+              : atWork.ready !== null
+                ? 'You are in the queue'
+                : 'I am ready for the station'}
+          </button>
+        )}
+        <p className="mt-auto flex gap-2 pt-4">
+          <button
+            type="button"
+            className="btn h-14 flex-1 text-xl"
+            disabled={place === 0}
+            onClick={() => go(place - 1)}
+          >
+            <ArrowLeft size={22} aria-hidden="true" /> Back
+          </button>
+          <button type="button" className="btn h-14 flex-1 text-xl" disabled={isLast} onClick={() => go(place + 1)}>
+            Next <ArrowRight size={22} aria-hidden="true" />
+          </button>
+        </p>
+        {/* Pictures of the steps to come are fetched while there is a network. */}
+        <div className="hidden" aria-hidden="true">
+          {steps
+            .slice(place + 1)
+            .flatMap(({ drawings }) => drawings.map((name) => <img key={name} src={file(name)} alt="" />))}
+        </div>
+      </main>
+      <footer className="fixed inset-x-0 bottom-0 border-t hair bg-base-200 p-2">
+        <div className="mx-auto flex max-w-xl items-center gap-2">
+          <button
+            type="button"
+            className={`btn h-14 flex-1 text-xl ${atWork.help !== null ? 'btn-accent' : ''}`}
+            aria-pressed={atWork.help !== null}
+            onClick={() => say(atWork.help === null ? 'help' : 'helped')}
+          >
+            <Hand size={22} aria-hidden="true" /> {atWork.help === null ? 'I need help' : 'Help is coming'}
+          </button>
+          {isLast && (
+            <button
+              type="button"
+              className="btn btn-primary h-14 flex-1 text-xl"
+              disabled={atWork.ready !== null || atWork.done !== null}
+              onClick={() => say('ready')}
+            >
+              {atWork.done !== null ? 'Done' : atWork.ready !== null ? 'Show it' : 'I am done'}
+            </button>
+          )}
+        </div>
+        <p role="status" className="mx-auto max-w-xl text-base">
+          {isClosed
+            ? 'The room is closed. This page goes on until the end of the day.'
+            : isAway && unsent > 0
+              ? 'No network: go on, it is kept here.'
+              : ''}
+        </p>
+      </footer>
+    </div>
+  );
+}

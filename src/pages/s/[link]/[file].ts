@@ -1,0 +1,22 @@
+import type { APIRoute } from 'astro';
+import { openSeatPage } from '../../../app/bench/seat-page';
+import { notFound, Problem } from '../../../core/problem';
+import { countWrong } from '../../../http/limits';
+import { problemResponse } from '../../../http/problem-response';
+import { readerOf } from '../../../http/reader';
+import { drawingOf } from '../../../ui/strip/drawing';
+
+/** A drawing of a seat's own piece, in its colours. */
+export const GET: APIRoute = async ({ params: { link = '', file = '' }, cookies, locals, clientAddress }) => {
+  try {
+    const { plan } = await openSeatPage(link);
+    const [, name] = /^([a-z0-9-]{1,60})\.svg$/.exec(file) ?? [];
+    const svg = name === undefined ? null : drawingOf(plan, name, readerOf(cookies, 'cm').units);
+    if (svg === null) throw notFound('drawing');
+    return new Response(svg, { headers: { 'content-type': 'image/svg+xml', 'cache-control': 'private, max-age=600' } });
+  } catch (error) {
+    if (!(error instanceof Problem)) throw error;
+    if (locals.door === 'room' && error.code === 'not-open') await countWrong(clientAddress, false);
+    return problemResponse(error.status, error.code, error.message);
+  }
+};

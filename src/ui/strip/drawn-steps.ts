@@ -1,0 +1,21 @@
+import type { PageStep } from '../../core/bench';
+import type { SeatPlan } from '../../core/seat';
+import { framesOf } from './part-step';
+
+/** A page's steps with only those drawings that there are: a part may have no picture, or one. */
+export function drawnSteps(steps: readonly PageStep[], plan: SeatPlan): PageStep[] {
+  const framesFor = (name: string): number => {
+    const item = plan.piece?.parts[name.replace(/^part-(0|last)-/, '')];
+    return item ? framesOf(item, plan) : 0;
+  };
+  return steps.map((step) => ({
+    ...step,
+    drawings: step.drawings.filter((name) =>
+      name.startsWith('part-0-')
+        ? framesFor(name) > 1
+        : name.startsWith('part-last-')
+          ? framesFor(name) > 0
+          : name !== 'closed' || plan.piece?.project.kind === 'bracelet',
+    ),
+  }));
+}
