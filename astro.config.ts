@@ -1,12 +1,43 @@
 import node from '@astrojs/node';
 import react from '@astrojs/react';
 import tailwindcss from '@tailwindcss/vite';
+import AstroPWA from '@vite-pwa/astro';
 import { defineConfig, passthroughImageService } from 'astro/config';
 
 export default defineConfig({
   output: 'server',
   adapter: node({ mode: 'middleware' }),
-  integrations: [react({ experimentalDisableStreaming: true })],
+  integrations: [
+    react({ experimentalDisableStreaming: true }),
+    // A seat's own page, and nothing else, is kept by the phone that has opened it: reloaded without a network it is there.
+    AstroPWA({
+      strategies: 'generateSW',
+      filename: 'seat-worker.js',
+      scope: '/s/',
+      injectRegister: null,
+      manifest: false,
+      registerType: 'autoUpdate',
+      workbox: {
+        globPatterns: [],
+        navigateFallback: null,
+        inlineWorkboxRuntime: true,
+        clientsClaim: true,
+        skipWaiting: true,
+        runtimeCaching: [
+          {
+            urlPattern: ({ url }) => url.pathname.startsWith('/s/'),
+            handler: 'NetworkFirst',
+            options: { cacheName: 'seat', networkTimeoutSeconds: 4 },
+          },
+          {
+            urlPattern: ({ url }) => url.pathname.startsWith('/_astro/') || url.pathname === '/favicon.svg',
+            handler: 'CacheFirst',
+            options: { cacheName: 'seat-files' },
+          },
+        ],
+      },
+    }),
+  ],
   image: { service: passthroughImageService() },
   devToolbar: { enabled: false },
   // The endpoints check the origin themselves and answer with problem details.

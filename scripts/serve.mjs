@@ -32,11 +32,12 @@ const files = sirv(`${ROOT}/dist/client`, {
 const compressed = compression({
   threshold: 1024,
   filter: (request, response) =>
-    !String(response.getHeader('content-type')).startsWith('text/event-stream') && compression.filter(request, response),
+    !String(response.getHeader('content-type')).startsWith('text/event-stream') &&
+    compression.filter(request, response),
 });
 
 /** What of the built files the room may have: what pages are made of, none of them about anybody. */
-const ROOM_FILES = /^\/(_astro\/[\w.@-]+|favicon\.svg|seat-worker\.js|workbox-[\w-]+\.js)$/;
+const ROOM_FILES = /^\/(_astro\/[\w.@-]+|favicon\.svg|seat-worker\.js)$/;
 
 /** Answers at a door; what comes through it says which it was. */
 const answering = (door) => (request, response) => {

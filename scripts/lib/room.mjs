@@ -20,7 +20,8 @@ export function roomAsked(args) {
     if (cert || key) fail('--cert and --key are for the door to the room: give --lan too.');
     return null;
   }
-  if (Boolean(cert) !== Boolean(key)) fail('--cert and --key go together: the certificate, and the key it was made with.');
+  if (Boolean(cert) !== Boolean(key))
+    fail('--cert and --key go together: the certificate, and the key it was made with.');
   for (const file of [cert, key]) if (file && !existsSync(file)) fail(`There is no file ${file}.`);
   return { cert, key };
 }

@@ -11,7 +11,7 @@ const ENTRY = {
   // A document's cell is never a bare number or text: it comes wrapped.
   value: document<{ is: ProgressEntry['value'] }>("jsonb_build_object('is', value)"),
   at: text(`to_char(at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"')`),
-  by: text(),
+  by: text('device'),
 };
 
 /** A row as an entry: the words of what was said were checked when it was. */
@@ -74,7 +74,7 @@ export async function addProgress(
   await run("SELECT pg_advisory_xact_lock(hashtextextended('bench ' || $1::text, 0))", [session], t);
   const rows = await returning(
     ENTRY,
-    `INSERT INTO seat_progress (session_id, n, key, seat_id, what, value, at, by)
+    `INSERT INTO seat_progress (session_id, n, key, seat_id, what, value, at, device)
       SELECT $1::uuid, last.n + row_number() OVER (ORDER BY said.place), said.key, said.seat, said.what,
              coalesce(said.value, 'null'::jsonb), said.at, $3
         FROM jsonb_to_recordset($2::jsonb) AS said(place int, key uuid, seat uuid, what text, value jsonb, at timestamptz),

@@ -1,3 +1,4 @@
+import { makingOrder, isTiedBack } from './order';
 import { isSection, type PiecePart, type PieceRun, type PieceSection } from '../project';
 import type { PhaseName } from '../pace';
 import { bandOf, type SeatPlan } from '../seat';
@@ -30,7 +31,6 @@ export interface Course {
   readonly ties: number;
 }
 
-const STARTS: ReadonlySet<string> = new Set(['start', 'loop', 'join']);
 const isTied = ({ runs }: PieceSection): boolean => runs.some(({ stitch }) => stitch.effort > 0);
 
 function stretchOf(section: PieceSection, units: number, from: number): CountedStretch {
@@ -70,25 +70,30 @@ function wayThrough({ piece, fit }: SeatPlan): Course {
     stretches.push(stretch);
     return [{ id: `${phase} ${stretches.length}`, phase, stretch }];
   };
-  const byPart = ({ id, part, ...rest }: PiecePart, phase: PhaseName): CourseStep => ({
-    id: `part ${id}`,
-    phase,
-    part: { id, part, ...rest },
+  const order = makingOrder(piece);
+  const inBand = new Set(piece.layout.filter(isSection).map(({ id }) => id));
+  const places = order.flatMap((id, i) => (inBand.has(id) ? [i] : []));
+  const [first, last] = [places[0] ?? order.length, places.at(-1) ?? -1];
+  /** When a part is made: what ends a strand after all knots, however early its leg comes to it. */
+  const phaseOf = ({ part }: PiecePart, place: number): PhaseName => {
+    if (part.stretch === 'end') return 'finish';
+    if (place < first && part.end === undefined) return 'set-up';
+    return place > first && place < last ? 'knot' : 'closure';
+  };
+  const made = order.flatMap((id, place): CourseStep[] => {
+    const section = piece.sections[id];
+    if (section) return counted(section, inBand.has(id) ? 'knot' : 'closure');
+    const item = piece.parts[id]!;
+    return [{ id: `part ${id}`, phase: phaseOf(item, place), part: item }];
   });
-  const all = Object.values(piece.parts);
-  const starts = all.filter(({ part }) => STARTS.has(part.stretch));
-  const ends = all.filter(({ part }) => part.stretch === 'end');
-  const inBand = piece.layout.filter((item) => isSection(item) || (!starts.includes(item) && !ends.includes(item)));
-  const rest = all.filter((item) => ![...starts, ...ends, ...inBand].includes(item));
-  const apart = Object.values(piece.sections).filter((section) => !piece.layout.includes(section));
+  const of = (phase: PhaseName): CourseStep[] => made.filter((step) => step.phase === phase);
   const steps: CourseStep[] = [
     { id: 'settle', phase: 'settle' },
-    ...starts.map((item) => byPart(item, 'set-up')),
-    ...inBand.flatMap((item) => (isSection(item) ? counted(item, 'knot') : [byPart(item, 'knot')])),
-    ...rest.map((item) => byPart(item, 'closure')),
-    ...apart.flatMap((section) => counted(section, 'closure')),
+    ...of('set-up'),
+    ...of('knot'),
+    ...of('closure'),
     { id: 'check', phase: 'check' },
-    ...ends.map((item) => byPart(item, 'finish')),
+    ...of('finish'),
     { id: 'tidy', phase: 'tidy' },
   ];
   return { steps, stretches, ties: stretches.reduce((sum, { ties }) => sum + ties, 0) };
@@ -146,19 +151,28 @@ export function bandAt({ stretches }: Course, made: number): number {
 }
 
 /**
- * How far along the piece its knots reach after so many ties, mm from the start of its band: what is set between them counts.
+ * What of the band is still to come after so many ties, mm along it: from, and to. A piece that is tied from its far end back is made
+ * from there; of any other, all that is past the last knot is to come.
  *
  * @example
- * reachAt(plan, 0) > bandAt(courseOf(plan), 0) // false
+ * bandToCome(plan, 0)[0] // 0
  */
-export function reachAt(plan: SeatPlan, made: number): number {
-  const { stretches, ties } = courseOf(plan);
-  const band = bandOf(plan);
-  if (made >= ties) return band.reduce((sum, { length }) => sum + length, 0);
-  const inBand = band.filter(({ item }) => isSection(item) && isTied(item));
-  const at = stretches.findIndex(({ from, ties: own }) => made < from + own);
-  const place = inBand[at];
-  return place && stretches[at] ? place.from + Math.max(0, made - stretches[at].from) * stretches[at].pitch : 0;
+export function bandToCome(plan: SeatPlan, made: number): readonly [from: number, to: number] {
+  const { stretches } = courseOf(plan);
+  const band = bandOf(plan).filter(({ item }) => isSection(item) && isTied(item));
+  const tied = stretches.filter(({ section }) => band.some(({ item }) => item.id === section.id));
+  const at = tied.findIndex(({ from, ties }) => made < from + ties);
+  const [stretch, last] = [tied[at], band.at(-1)];
+  // The band has its sections in the order that they are tied in.
+  const place = stretch && band.find(({ item }) => item.id === stretch.section.id);
+  if (!stretch || !place) {
+    const isBack = last && isSection(last.item) && isTiedBack(plan.piece!, last.item.id);
+    return [isBack ? Infinity : last ? last.from + last.length : 0, Infinity];
+  }
+  const done = Math.max(0, made - stretch.from) * stretch.pitch;
+  return isTiedBack(plan.piece!, stretch.section.id)
+    ? [place.from, place.from + place.length - done]
+    : [place.from + done, Infinity];
 }
 
 /**

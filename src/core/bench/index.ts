@@ -12,7 +12,7 @@ export {
 export {
   bandAt,
   courseOf,
-  reachAt,
+  bandToCome,
   tieAfter,
   tiesAt,
   type CountedStretch,

@@ -16,14 +16,14 @@ export const bench: Migration = {
       what text NOT NULL CHECK (length(what) BETWEEN 1 AND 20),
       value jsonb NOT NULL DEFAULT 'null',
       at timestamptz NOT NULL,
-      by text NOT NULL CHECK (length(by) BETWEEN 1 AND 60),
+      device text NOT NULL CHECK (length(device) BETWEEN 1 AND 60),
       PRIMARY KEY (session_id, n)
     );
     CREATE INDEX seat_progress_by_seat ON seat_progress (seat_id);
     CREATE FUNCTION tell_bench() RETURNS trigger LANGUAGE plpgsql AS $$
       BEGIN
         PERFORM pg_notify('bench', jsonb_build_object('session', NEW.session_id, 'n', NEW.n, 'key', NEW.key,
-          'seat', NEW.seat_id, 'what', NEW.what, 'value', NEW.value, 'at', NEW.at, 'by', NEW.by)::text);
+          'seat', NEW.seat_id, 'what', NEW.what, 'value', NEW.value, 'at', NEW.at, 'by', NEW.device)::text);
         RETURN NULL;
       END $$;
     CREATE TRIGGER bench_is_told AFTER INSERT ON seat_progress FOR EACH ROW EXECUTE FUNCTION tell_bench();

@@ -14,12 +14,14 @@ export function BenchScreen({
   studio,
   units,
   isDesk,
+  links,
 }: {
   /** As JSON text; the studio is lent under its id. */
   bench: string;
   studio: string;
   units: Units;
   isDesk: boolean;
+  links?: Readonly<Record<string, string>>;
 }) {
   const [client] = useState(() => new QueryClient());
   const initial = useMemo((): BenchView => {
@@ -53,7 +55,13 @@ export function BenchScreen({
             />
           </div>
         )}
-        <Bench initial={initial} units={units} isDesk={isDesk} pairing={isDesk ? <Pairing /> : undefined} />
+        <Bench
+          initial={initial}
+          units={units}
+          isDesk={isDesk}
+          links={links}
+          pairing={isDesk ? <Pairing /> : undefined}
+        />
       </div>
     </QueryClientProvider>
   );

@@ -11,8 +11,9 @@ import { useRest } from './model/use-rest';
 import { Needs } from './needs';
 import { SeatCard, type Ends } from './seat-card';
 import { SeatPanel } from './seat/seat-panel';
-import { Tables } from './tables';
+import { ROOM_GRID, Tables } from './tables';
 import { useAwake } from './use-now';
+import { calledBy } from './words';
 import { WalkIn } from './walk-in';
 
 /** Whoever needs somebody first: who asks, who will not finish, who is not here, and last those who are done. */
@@ -44,12 +45,15 @@ export function Bench({
   initial,
   units: firstUnits,
   isDesk,
+  links,
   pairing,
 }: {
   initial: Parameters<typeof useBench>[0];
   units: Units;
   /** At the desk, from where papers are printed and the rest of Lapboard is; not on a tablet of the room. */
   isDesk: boolean;
+  /** The links of the seats' own pages, at the desk. */
+  links?: Readonly<Record<string, string>>;
   pairing?: ReactNode;
 }) {
   const model = useBench(initial);
@@ -69,6 +73,7 @@ export function Bench({
       { at: rest!.at + done.p50 * 60_000, chance: finishes },
     ]),
   );
+  const called = calledBy(seats.map(({ plan }) => plan.label));
   const card = (id: string) => {
     const at = seats.findIndex((seat) => seat.id === id);
     const seat = seats[at]!;
@@ -77,6 +82,7 @@ export function Bench({
         <SeatCard
           seat={seat}
           number={at + 1}
+          called={called[at]!}
           atWork={seatAtWork(bench, id)}
           ends={ends.get(id) ?? null}
           units={units}
@@ -123,7 +129,7 @@ export function Bench({
             <p className="p-4 text-lg">Nobody is seated yet: seat whoever walks in, or paste the list at Seats.</p>
           )}
           {isByNeed ? (
-            <ul className="grid grid-cols-[repeat(auto-fill,minmax(11.5rem,1fr))] gap-2">
+            <ul className={ROOM_GRID}>
               {byNeed(model, ends).map((id) => (
                 <li key={id}>{card(id)}</li>
               ))}
@@ -140,6 +146,7 @@ export function Bench({
               units={units}
               ends={ends.get(seat.id) ?? null}
               isDesk={isDesk}
+              link={links?.[seat.id] ?? null}
               onClose={() => setOpen(null)}
             />
           </Guard>

@@ -1,6 +1,6 @@
 import { Check, Hand, Flame, House, UserRoundX } from 'lucide-react';
 import { memo } from 'react';
-import { courseOf, phaseNow, reachAt, type SeatAtWork } from '../../core/bench';
+import { bandToCome, courseOf, phaseNow, type SeatAtWork } from '../../core/bench';
 import type { Units } from '../../core/measure';
 import { beadOf, coloursOf, type PlannedSeat } from '../../core/seat';
 import { Bead } from '../../ui/pictures/bead';
@@ -28,15 +28,15 @@ function state(
   if (seat.here === 'expected' && seat.made === 0 && seat.step === null) return { words: 'not here yet' };
   const phase = PHASE_WORDS[phaseNow(courseOf(plan), seat)];
   if (!ends) return { words: phase };
-  return ends.chance < 0.5
-    ? { words: `${phase}, not before ${clockWords(ends.at)}`, bad: true }
-    : { words: `${phase}, done about ${clockWords(ends.at)}` };
+  const at = clockWords(ends.at);
+  return ends.chance < 0.5 ? { words: `${phase}, late: ${at}`, bad: true } : { words: `${phase}, done ~${at}` };
 }
 
 /** A seat as it is seen across the room: who, the piece as far as it is made, and what is the matter. */
 export const SeatCard = memo(function SeatCard({
   seat,
   number,
+  called,
   atWork,
   ends,
   units,
@@ -45,6 +45,8 @@ export const SeatCard = memo(function SeatCard({
 }: {
   seat: PlannedSeat;
   number: number;
+  /** A first name, or as much of it as tells two apart. */
+  called: string;
   atWork: SeatAtWork;
   ends: Ends | null;
   units: Units;
@@ -59,13 +61,16 @@ export const SeatCard = memo(function SeatCard({
       type="button"
       onClick={() => onOpen(id)}
       aria-pressed={isOpen}
+      aria-label={[`${number} ${plan.label}`, countWords(plan, atWork), words].filter(Boolean).join(', ')}
       className={`flex h-full w-full flex-col gap-1 border-2 p-2 text-left text-base ${
         isOpen ? 'border-primary' : bad ? 'border-error' : 'border-base-300'
       } ${isOver ? 'bg-base-200' : 'bg-base-100'}`}
     >
       <span className="flex w-full items-center gap-2">
         <Bead state={beadOf(plan)} colours={coloursOf(plan)} size={22} />
-        <span className="min-w-0 flex-1 truncate font-display text-xl font-semibold">{plan.label}</span>
+        <span className="min-w-0 flex-1 truncate font-display text-xl font-semibold" title={plan.label}>
+          {called}
+        </span>
         <span className="quiet">{number}</span>
       </span>
       <span className="flex h-10 w-full items-center overflow-hidden" aria-hidden="true">
@@ -76,7 +81,7 @@ export const SeatCard = memo(function SeatCard({
             units={units}
             ruler={false}
             small
-            made={atWork.done !== null ? Infinity : reachAt(plan, atWork.made)}
+            toCome={atWork.done !== null ? [Infinity, Infinity] : bandToCome(plan, atWork.made)}
           />
         ) : (
           <span className="quiet">no size yet</span>
@@ -85,7 +90,7 @@ export const SeatCard = memo(function SeatCard({
       <span className="w-full truncate tabular-nums">{countWords(plan, atWork)}</span>
       <span className={`flex w-full items-center gap-1.5 ${bad ? 'font-semibold text-error' : 'quiet'}`}>
         {Icon && <Icon size={18} aria-hidden="true" className="shrink-0" />}
-        <span className="min-w-0 truncate">{words}</span>
+        <span className="min-w-0">{words}</span>
       </span>
     </button>
   );

@@ -1,7 +1,10 @@
 import { DndContext, PointerSensor, useDraggable, useDroppable, useSensor, useSensors } from '@dnd-kit/core';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { seatAtWork } from '../../core/bench';
 import type { BenchModel } from './model/use-bench';
+
+/** Seats side by side: two on a phone, more where there is room. */
+export const ROOM_GRID = 'grid grid-cols-[repeat(auto-fill,minmax(min(14.5rem,46%),1fr))] gap-2';
 
 /** A table to drop seats on. */
 function Table({ name, children }: { name: string; children: ReactNode }) {
@@ -38,23 +41,27 @@ export const TABLES = ['1', '2', '3', '4', '5', '6', '7', '8'];
 /** The room as its tables stand: seats dragged to where they are, or simply in order. */
 export function Tables({ model, card }: { model: BenchModel; card: (id: string) => ReactNode }) {
   const { bench, seats, say } = model;
+  const [isMoving, setMoving] = useState(false);
   const tableOf = (id: string): string => seatAtWork(bench, id).table ?? '';
   const used = [...new Set(seats.map(({ id }) => tableOf(id)))].sort();
-  // While somebody sits at a table there is one more to drag to.
+  // While somebody is moved there is one more table to drop them at.
   const next = TABLES.find((name) => !used.includes(name));
-  const shown = used.some((name) => name !== '') && next ? [...used, next] : used;
+  const shown = isMoving && next ? [...used, next] : used;
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { delay: 350, tolerance: 8 } }));
   return (
     <DndContext
       sensors={sensors}
+      onDragStart={() => setMoving(true)}
+      onDragCancel={() => setMoving(false)}
       onDragEnd={({ active, over }) => {
+        setMoving(false);
         if (over && over.id !== '' && over.id !== tableOf(String(active.id)))
           say('table', String(active.id), String(over.id));
       }}
     >
       {shown.map((name) => (
         <Table key={name} name={name}>
-          <ul className="grid grid-cols-[repeat(auto-fill,minmax(11.5rem,1fr))] gap-2">
+          <ul className={ROOM_GRID}>
             {seats
               .filter(({ id }) => tableOf(id) === name)
               .map(({ id }) => (

@@ -63,14 +63,7 @@ export function WalkIn({ model, units, onClose }: { model: BenchModel; units: Un
       </label>
       <label className="w-28">
         Wrist
-        <LengthField
-          label="Wrist"
-          value={wrist}
-          units={units}
-          girth={WRIST}
-          onChange={setWrist}
-          className="border-base-300! h-11 bg-base-100! text-lg"
-        />
+        <LengthField label="Wrist" value={wrist} units={units} girth={WRIST} onChange={setWrist} className="thumb" />
       </label>
       <label className="w-20">
         Age

@@ -26,6 +26,16 @@ export const sinceWords = (from: number, now: number): string => {
   return minutes === 0 ? 'just now' : `${minutes} min`;
 };
 
+/** Names as they are called across a room: the first, with as much of the next as tells two apart. */
+export function calledBy(names: readonly string[]): string[] {
+  const firsts = names.map((name) => name.split(' ')[0]!);
+  return names.map((name, i) => {
+    const alike = firsts.filter((first) => first === firsts[i]).length > 1;
+    const [, next = ''] = name.split(' ');
+    return alike && next ? `${firsts[i]} ${next[0]}.` : firsts[i]!;
+  });
+}
+
 /** How far a seat has come, in a few words. */
 export function countWords(plan: SeatPlan, { made }: SeatAtWork): string {
   const course = courseOf(plan);

@@ -1,6 +1,7 @@
 import { Minus } from 'lucide-react';
 import type { SeatPage } from '../../app/bench/seat-page';
 import type { PageStep } from '../../core/bench';
+import { Swatch } from '../../ui/pictures/swatch';
 
 /** The next knot, as large as the page, one button, and the count. */
 export function Counter({
@@ -31,26 +32,20 @@ export function Counter({
               key={`${k} ${name}`}
               src={file(name)}
               alt=""
-              className={`h-36 w-full object-contain ${each.length > 0 && k !== done % each.length ? 'hidden' : ''}`}
+              className={`h-40 w-full object-contain ${each.length > 0 && k !== done % each.length ? 'hidden' : ''}`}
             />
           )),
         )}
       </div>
       {tie && (
-        <p className="text-2xl">
-          {colour && (
-            <span
-              className="mr-1 inline-block h-5 w-5 border border-base-content align-middle"
-              style={{ background: colour.hex }}
-              aria-hidden="true"
-            />
-          )}
+        <p className="flex items-center gap-2 text-2xl">
+          {colour && <Swatch hex={colour.hex} size={22} />}
           <strong>
             {colour && Object.keys(page.colours).length > 1 ? colour.name : 'The strand'} on the {tie.from} first.
           </strong>
         </p>
       )}
-      <p className="text-lg">{tie?.text ?? step.text}</p>
+      <p>{tie?.text ?? step.text}</p>
       <p className="text-xl" aria-live="polite">
         <strong className="font-display text-6xl tabular-nums">{done}</strong> of {ties} {words}
       </p>

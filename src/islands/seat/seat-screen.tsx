@@ -3,6 +3,7 @@ import { useEffect } from 'react';
 import type { SeatPage } from '../../app/bench/seat-page';
 import type { PageStep } from '../../core/bench';
 import { Counter } from './counter';
+import { keepPage } from './keep-page';
 import { useOwnBench } from './use-own-bench';
 
 const isCounted = (step: PageStep): step is PageStep & { count: NonNullable<PageStep['count']> } => step.count !== null;
@@ -28,14 +29,11 @@ export function SeatScreen({ page, link }: { page: SeatPage; link: string }) {
     window.scrollTo({ top: 0 });
   };
   // Over HTTPS a reload without a network shows the page as it was.
-  useEffect(() => {
-    if ('serviceWorker' in navigator && window.isSecureContext)
-      void navigator.serviceWorker.register('/seat-worker.js', { scope: '/s/' }).catch(() => undefined);
-  }, []);
+  useEffect(() => void keepPage().catch(() => undefined), []);
   const isLast = place === steps.length - 1;
   const isFlame = step.caution.includes('station');
   return (
-    <div className="mx-auto flex min-h-screen max-w-xl flex-col gap-3 p-4 pb-28 text-lg">
+    <div className="mx-auto flex min-h-screen max-w-xl flex-col gap-2 p-4 pb-24 text-lg">
       <header className="flex items-baseline justify-between gap-2">
         <p className="text-xl font-semibold">
           {number} {first}
@@ -43,13 +41,13 @@ export function SeatScreen({ page, link }: { page: SeatPage; link: string }) {
         <p className="truncate">{project}</p>
       </header>
       <progress
-        className="h-3 w-full accent-(--color-primary)"
+        className="progress progress-primary h-2.5 w-full"
         max={steps.length}
         value={place + 1}
         aria-label={`Step ${place + 1} of ${steps.length}`}
       />
-      <main className="flex flex-1 flex-col gap-3">
-        <h1 className="text-3xl">{step.title}</h1>
+      <main className="flex flex-1 flex-col gap-2">
+        <h1 className="text-2xl">{step.title}</h1>
         {step.caution && (
           <p className="flex gap-2 border-2 border-accent p-2">
             <TriangleAlert size={24} aria-hidden="true" className="shrink-0 text-accent" /> {step.caution}
@@ -86,7 +84,7 @@ export function SeatScreen({ page, link }: { page: SeatPage; link: string }) {
                 : 'I am ready for the station'}
           </button>
         )}
-        <p className="mt-auto flex gap-2 pt-4">
+        <p className="mt-auto flex gap-2 pt-2">
           <button
             type="button"
             className="btn h-14 flex-1 text-xl"

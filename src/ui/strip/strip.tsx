@@ -24,7 +24,7 @@ export function Strip({
   units,
   ruler = true,
   small = false,
-  made,
+  toCome,
   near,
 }: {
   plan: SeatPlan;
@@ -32,8 +32,8 @@ export function Strip({
   units: Units;
   ruler?: boolean;
   small?: boolean;
-  /** mm of the band that is made: the rest is there faintly, to come. */
-  made?: number;
+  /** The stretch of it, mm, that is not made yet: it is there faintly. */
+  toCome?: readonly [from: number, to: number];
   /** Only so much of the piece is shown, mm along it. */
   near?: readonly [from: number, to: number];
 }) {
@@ -71,7 +71,7 @@ export function Strip({
       role="img"
       aria-label={stripWords(plan, side, units)}
     >
-      {made === undefined ? (
+      {toCome === undefined ? (
         <>
           {drawn.sections}
           {drawn.parts}
@@ -84,7 +84,8 @@ export function Strip({
               {drawn.parts}
             </g>
             <clipPath id={`${id}-made`}>
-              <rect x={left} y={-half} width={Math.max(0, made - left)} height={2 * half} />
+              <rect x={left} y={-half} width={Math.max(0, Math.min(right, toCome[0]) - left)} height={2 * half} />
+              <rect x={Math.min(right, toCome[1])} y={-half} width={Math.max(0, right - toCome[1])} height={2 * half} />
             </clipPath>
           </defs>
           <use href={`#${id}-all`} opacity={0.22} />

@@ -1,8 +1,10 @@
 import { SHIPPED } from '../../../catalogue';
+import * as bench from '../../../src/core/bench';
 import * as cord from '../../../src/core/cord';
 import * as cut from '../../../src/core/cut';
 import * as drawing from '../../../src/core/drawing';
 import * as exchange from '../../../src/core/exchange';
+import * as fault from '../../../src/core/fault';
 import * as fit from '../../../src/core/fit';
 import * as kit from '../../../src/core/kit';
 import * as lanes from '../../../src/core/lanes';
@@ -14,6 +16,7 @@ import * as person from '../../../src/core/person';
 import * as problem from '../../../src/core/problem';
 import * as project from '../../../src/core/project';
 import * as remedy from '../../../src/core/remedy';
+import * as rescue from '../../../src/core/rescue';
 import * as result from '../../../src/core/result';
 import * as room from '../../../src/core/room';
 import * as safety from '../../../src/core/safety';
@@ -26,10 +29,12 @@ import { exampleView, idOf } from './view';
 
 /** The faces of core's folders, by name. */
 export const FACES: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
+  bench,
   cord,
   cut,
   drawing,
   exchange,
+  fault,
   fit,
   kit,
   lanes,
@@ -41,6 +46,7 @@ export const FACES: Readonly<Record<string, Readonly<Record<string, unknown>>>> 
   problem,
   project,
   remedy,
+  rescue,
   result,
   room,
   safety,

@@ -64,7 +64,7 @@ export function Pad({
                   setMeasured(mm);
                   if (mm !== null) say('length', id, mm);
                 }}
-                className="border-base-300! h-11 text-lg"
+                className="thumb"
               />
             </span>
           </label>

@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import { seatAtWork, type ProgressEntry } from '../../../core/bench';
 import type { Units } from '../../../core/measure';
 import type { PlannedSeat } from '../../../core/seat';
+import { problemOf, request } from '../../../ui/api';
 import { Tabs } from '../../../ui/tabs';
 import type { BenchModel } from '../model/use-bench';
 import type { Ends } from '../seat-card';
@@ -43,6 +44,7 @@ export function SeatPanel({
   units,
   ends,
   isDesk,
+  link: firstLink,
   onClose,
 }: {
   seat: PlannedSeat;
@@ -50,6 +52,8 @@ export function SeatPanel({
   units: Units;
   ends: Ends | null;
   isDesk: boolean;
+  /** Of the seat's own page; null where that is not this screen's to give out. */
+  link: string | null;
   onClose: () => void;
 }) {
   const [view, setView] = useState<keyof typeof VIEWS>('progress');
@@ -57,8 +61,19 @@ export function SeatPanel({
   const atWork = seatAtWork(model.bench, id);
   const shared = { seat, atWork, model, units };
   const panel = useRef<HTMLElement>(null);
+  const [link, setLink] = useState(firstLink);
+  const [changed, setChanged] = useState<string | null>(null);
+  async function changeLink(): Promise<void> {
+    try {
+      const path = `/api/sessions/${model.view.session.id}/links`;
+      setLink((await request<{ link: string }>('DELETE', path, { seat: id })).link);
+      setChanged('Cards that were printed open nothing now: print its card again.');
+    } catch (failed) {
+      setChanged(problemOf(failed).message);
+    }
+  }
   // Where it covers the room, whoever reads on is in it.
-  useEffect(() => panel.current?.focus(), []);
+  useEffect(() => panel.current?.focus({ preventScroll: true }), []);
   const isUnfinished = atWork.here === 'home' || (model.bench.closed !== null && atWork.done === null);
   return (
     <aside
@@ -89,6 +104,17 @@ export function SeatPanel({
           <X size={20} aria-hidden="true" />
         </button>
       </header>
+      {link && (
+        <p className="flex flex-wrap items-center gap-2 pb-2">
+          <a className="link" href={`/s/${link}`} target="_blank" rel="noreferrer">
+            Its own page
+          </a>
+          <button type="button" className="btn btn-ghost h-11 text-base" onClick={() => void changeLink()}>
+            Change its code
+          </button>
+          {changed && <span role="status">{changed}</span>}
+        </p>
+      )}
       {isUnfinished && (
         <p className="mb-2 border-l-4 border-info bg-base-200 px-3 py-1">
           Not finished.{' '}

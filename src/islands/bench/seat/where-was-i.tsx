@@ -1,4 +1,4 @@
-import { courseOf, reachAt, tieAfter, type SeatAtWork } from '../../../core/bench';
+import { bandToCome, courseOf, tieAfter, type SeatAtWork } from '../../../core/bench';
 import type { Units } from '../../../core/measure';
 import type { PlannedSeat } from '../../../core/seat';
 import { Strip, TiePicture } from '../../../ui/strip';
@@ -21,7 +21,11 @@ export function WhereWasI({ seat, atWork, units }: { seat: PlannedSeat; atWork: 
   const colour = piece.cords
     .flatMap(({ cord }) => cord.colours)
     .find(({ slug }) => lead && slug === section.colours[lead.strand])?.name;
-  const reach = reachAt(plan, atWork.made);
+  const toCome = bandToCome(plan, atWork.made);
+  // The edge of what is made, with more of it in sight than of what is to come.
+  const isBack = toCome[1] !== Infinity;
+  const edge = isBack ? toCome[1] : toCome[0];
+  const near = isBack ? ([edge - AHEAD, edge + BEHIND] as const) : ([edge - BEHIND, edge + AHEAD] as const);
   const one = stretch.words === 'half knots' ? 'Half knot' : 'Repeat';
   return (
     <div className="space-y-3">
@@ -30,14 +34,7 @@ export function WhereWasI({ seat, atWork, units }: { seat: PlannedSeat; atWork: 
         {section.runs.length > 1 && `: ${run.stitch.name.toLowerCase()}`}.
       </p>
       <div className="border hair">
-        <Strip
-          plan={plan}
-          side="front"
-          units={units}
-          ruler={false}
-          made={reach}
-          near={[reach - BEHIND, reach + AHEAD]}
-        />
+        <Strip plan={plan} side="front" units={units} ruler={false} toCome={toCome} near={near} />
       </div>
       {lead && (
         <>

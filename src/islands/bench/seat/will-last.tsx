@@ -73,7 +73,7 @@ export function WillLast({
                   units={units}
                   range={{ name: 'end', min: 1, max: 20_000 }}
                   onChange={(mm) => setLeft(({ [i]: _, ...rest }) => (mm === null ? rest : { ...rest, [i]: mm }))}
-                  className="border-base-300! h-11 text-lg"
+                  className="thumb"
                 />
               </span>
               <span className="w-full pl-6 text-base">

@@ -1,0 +1,81 @@
+import { bandAt, bandToCome, benchOf, courseOf, pageSteps, seatAtWork, tieAfter, tiesAt } from '../../core/bench';
+import type { SeatPlan } from '../../core/seat';
+import type { SessionView } from '../../core/session';
+import { progressAfter } from '../../data/progress';
+import { inTransaction } from '../../data/database/transaction';
+import { planOf, viewSession } from '../session/session';
+
+/** Where somebody's piece is who goes on at home, and what is left of it. */
+export interface HomeCard {
+  readonly seat: string;
+  readonly number: number;
+  readonly label: string;
+  readonly project: string;
+  readonly plan: SeatPlan;
+  /** How much is knotted, mm, what of the band is to come, and how many knots of how many there are. */
+  readonly made_mm: number;
+  readonly toCome: readonly [from: number, to: number];
+  readonly made: number;
+  readonly ties: number;
+  readonly words: string;
+  /** Who leads next, where a strand does: its colour's name, and its side. */
+  readonly next: { readonly colour: string; readonly from: string; readonly text: string } | null;
+  readonly watch: string;
+  readonly rest: readonly string[];
+}
+
+function cardOf(plan: SeatPlan, made: number, step: string | null): Omit<HomeCard, 'seat' | 'number' | 'label'> {
+  const course = courseOf(plan);
+  const tie = tieAfter(course, made);
+  const steps = pageSteps(plan);
+  const here = tie ? steps.findIndex(({ count }) => count?.from === tie.stretch.from) : -1;
+  const said = steps.findIndex(({ id }) => id === step);
+  const after = steps.slice(Math.max(here, said, course.ties > 0 ? 0 : said) + 1);
+  const lead = tie?.lead;
+  const colours = plan.piece?.cords.flatMap(({ cord }) => cord.colours) ?? [];
+  const colour = lead && colours.find(({ slug }) => slug === tie.stretch.section.colours[lead.strand])?.name;
+  return {
+    project: plan.piece?.project.name ?? '',
+    plan,
+    made_mm: bandAt(course, made),
+    toCome: bandToCome(plan, made),
+    made: Math.min(made, course.ties),
+    ties: course.ties,
+    words: (tie?.stretch ?? course.stretches.at(-1))?.words ?? '',
+    next: lead
+      ? {
+          colour: colour ?? '',
+          from: lead.from,
+          text: lead.steps.map((one) => tie.run.stitch.steps[one]!.text).join(' '),
+        }
+      : null,
+    watch: tie?.run.stitch.watch ?? '',
+    rest: after
+      .filter(({ phase }) => phase !== 'settle' && phase !== 'tidy')
+      .map(({ title, text, count }) => (count ? `${title}: ${count.ties} ${count.words}.` : `${title}. ${text}`)),
+  };
+}
+
+/** Cards for those of a session who did not finish, or for one seat. */
+export function homeCards(session: string, only: string | null): Promise<{ view: SessionView; cards: HomeCard[] }> {
+  return inTransaction(async (t) => {
+    const view = await viewSession(session, t);
+    const { seats } = planOf(view);
+    const plans = new Map(seats.map(({ id, plan }) => [id, plan]));
+    const bench = benchOf(await progressAfter(session, 0, t), (seat, mm) => {
+      const plan = plans.get(seat);
+      return plan ? tiesAt(courseOf(plan), mm) : 0;
+    });
+    const isFor = (id: string): boolean => {
+      if (only !== null) return id === only;
+      const { done, here, made } = seatAtWork(bench, id);
+      return done === null && here !== 'away' && (here !== 'expected' || made > 0);
+    };
+    const cards = seats.flatMap(({ id, plan }, i): HomeCard[] => {
+      if (!isFor(id) || !plan.fit) return [];
+      const { made, step } = seatAtWork(bench, id);
+      return [{ seat: id, number: i + 1, label: plan.label, ...cardOf(plan, made, step) }];
+    });
+    return { view, cards };
+  });
+}
