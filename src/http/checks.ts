@@ -129,7 +129,7 @@ export const checkLabels = checker(
 
 /** What is said at the bench, in order; and a seat to change the link of. */
 export const checkSaid = checker(
-  Type.Object({ said: Type.Array(SayingSchema, { minItems: 1, maxItems: 500 }) }, closed),
+  Type.Object({ entries: Type.Array(SayingSchema, { minItems: 1, maxItems: 500 }) }, closed),
 );
 export const checkSeat = checker(Type.Object({ seat: Uuid }, closed));
 export const checkPairing = checker(Type.Object({ code: Type.String({ minLength: 1, maxLength: 40 }) }, closed));

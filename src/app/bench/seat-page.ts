@@ -69,7 +69,7 @@ export function sayFromSeat(
     const { seat, session } = await openLink(link, t);
     const other = said.find((one) => one.seat !== seat);
     if (other)
-      throw new Problem(422, 'not-own', 'A seat’s page speaks of its own seat only.', { pointer: '/said/0/seat' });
+      throw new Problem(422, 'not-own', 'A seat’s page speaks of its own seat only.', { pointer: '/entries/0/seat' });
     await sayOfSeat(session, said, 'own page', t);
     return { entries: await progressOfSeat(seat, t), now: Date.now() };
   });

@@ -76,8 +76,10 @@ function wayThrough({ piece, fit }: SeatPlan): Course {
   const [first, last] = [places[0] ?? order.length, places.at(-1) ?? -1];
   /** When a part is made: what ends a strand after all knots, however early its leg comes to it. */
   const phaseOf = ({ part }: PiecePart, place: number): PhaseName => {
-    if (part.stretch === 'end') return 'finish';
-    if (place < first && part.end === undefined) return 'set-up';
+    // A knot ends it and closes it; what is trimmed, fused or glued is not done before it was tried on.
+    const isKnot = part.girth !== undefined || part.byOne === true;
+    if (part.stretch === 'end' && !isKnot) return 'finish';
+    if (place < first && part.end === undefined && part.stretch !== 'slide') return 'set-up';
     return place > first && place < last ? 'knot' : 'closure';
   };
   const made = order.flatMap((id, place): CourseStep[] => {

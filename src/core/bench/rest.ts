@@ -6,7 +6,12 @@ import { seatAtWork, workedMinutes, type Bench, type SeatAtWork } from './bench'
 import { courseOf, type Course } from './course';
 import { paceSeen } from './pace-seen';
 
-/** The phase a seat is in: of the step it is at, of its knots where some are made, else before all. */
+/**
+ * The phase a seat is in: of the step it is at, of its knots where some are made, else before all.
+ *
+ * @example
+ * phaseNow(courseOf(plan), seatAtWork(benchOf([], () => 0), 's')) // 'settle'
+ */
 export function phaseNow(course: Course, seat: SeatAtWork): PhaseName {
   if (seat.turn !== null || seat.ready !== null) return 'finish';
   const step = course.steps.find(({ id }) => id === seat.step)?.phase;

@@ -6,7 +6,9 @@ export function stopEarly({ piece, fit, stretch, possible, toCome, made, figures
   if (!isLast || made + possible === 0) return null;
   const shorter = (toCome - possible) * stretch.pitch;
   const stop = possible === 0 ? 'Stop here' : `Stop after ${knots(stretch, possible)}`;
-  const loop = Object.values(piece.parts).find(({ part }) => part.stretch === 'loop');
+  const parts = Object.values(piece.parts);
+  // What a loop closes over may be tied further out; the loop is as long as what passes it needs.
+  const loop = parts.some(({ closedOver }) => closedOver) ? parts.find(({ base }) => base.mate > 0) : undefined;
   const keeps = `The band, ${mm(shorter)} shorter.`;
   const base = { slug: 'stop', title: 'Stop early', keeps };
   if (piece.project.kind !== 'bracelet')
@@ -14,8 +16,8 @@ export function stopEarly({ piece, fit, stretch, possible, toCome, made, figures
   if (piece.project.opens === 'slides')
     return { ...base, text: `${stop}. It slides: the tails make up for ${mm(shorter)}, and it opens as far less.` };
   if (loop) {
-    const own = loop.along || loop.base.loop || loop.base.mate * figures.loop_fit;
-    const text = `${stop}, and tie the end knot ${mm(shorter)} further out on the bare legs; or tie a second loop there, ${mm(own + shorter)} long instead of ${mm(own)}. The size inside stays.`;
+    const own = loop.base.mate * figures.loop_fit;
+    const text = `${stop}, and tie the end knot ${mm(shorter)} further out on the bare legs; or make the loop longer by as much, ${mm(own + 2 * shorter)} round instead of ${mm(own)}. The size inside stays.`;
     return { ...base, text };
   }
   const ease = figures.ease_easy;

@@ -29,7 +29,7 @@ export function useOwnBench(page: SeatPage, link: string): OwnBench {
   const path = `/api/s/${link}`;
 
   useEffect(() => {
-    outbox.current = openOutbox<Answer>(`seat ${page.seat}`, (said) => request('POST', path, { said }), {
+    outbox.current = openOutbox<Answer>(`seat ${page.seat}`, (said) => request('POST', path, { entries: said }), {
       onChange: (now, away) => {
         setWaiting(now);
         setAway(away);

@@ -5,10 +5,10 @@ import type { PieceSection } from '../../core/project';
 import type { SeatPlan } from '../../core/seat';
 import { Closed } from './closed/closed';
 import { hexes } from './hexes';
-import { framesOf, PartStep } from './part-step';
-import { StepPicture } from './step-picture';
+import { framesOf, PartStep } from './steps/part-step';
+import { StepPicture } from './steps/step-picture';
 import { Strip } from './strip';
-import { TiePicture } from './tie-picture';
+import { TiePicture } from './steps/tie-picture';
 
 /** How a drawing looks that stands on its own: as the two themes have it, by what the page says that it is, light or dark. */
 const STYLE = `<style>

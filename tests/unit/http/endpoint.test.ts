@@ -10,7 +10,12 @@ import { paperOf } from '../../../src/http/paper';
 const HOME = 'http://127.0.0.1:4320';
 const asked = (init: RequestInit & { params?: Record<string, string> } = {}): APIContext => {
   const { params = {}, ...request } = init;
-  return { request: new Request(`${HOME}/api/things`, request), url: new URL(`${HOME}/api/things`), params } as never;
+  return {
+    request: new Request(`${HOME}/api/things`, request),
+    url: new URL(`${HOME}/api/things`),
+    params,
+    locals: {},
+  } as never;
 };
 const posted = (body: unknown, headers: Record<string, string> = {}): APIContext =>
   asked({

@@ -84,6 +84,9 @@ const GOOD: Readonly<Record<keyof typeof checks, Body>> = {
   checkTicks: { version: 1, ticks: ['buckles'] },
   checkLeftovers: { key: ID, leftovers: [{ item: CORD, amounts: [1200, 480] }] },
   checkLabels: { kind: 'bags' },
+  checkSaid: { entries: [{ key: ID, seat: ID, what: 'made', value: 5, ago_ms: 1200 }] },
+  checkSeat: { seat: ID },
+  checkPairing: { code: 'ABCD2345' },
 };
 /** What need not be said. */
 const OPTIONAL: readonly string[] = ['said'];
@@ -173,6 +176,10 @@ describe('what the endpoints take', () => {
     ['checkReserve', '/layout/0/lanes/0/cuts/0/mm', -5],
     ['checkLeftovers', '/leftovers/0/amounts', [0]],
     ['checkLabels', '/kind', 'everything'],
+    ['checkSaid', '/entries/0/what', 'shout'],
+    ['checkSaid', '/entries/0/ago_ms', -1],
+    ['checkSeat', '/seat', 'three'],
+    ['checkPairing', '/code', ''],
     ['checkSettings', '/settings/figures/ease_easy', -3],
     ['checkSettings', '/settings/units', 'ells'],
     ['checkCord', '/doc/diameter_mm', 0],

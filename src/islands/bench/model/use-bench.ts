@@ -62,17 +62,21 @@ export function useBench(initial: BenchView): BenchModel {
   }, [id]);
 
   useEffect(() => {
-    outbox.current = openOutbox<SaidAnswer>(`session ${id}`, (said) => request('POST', `/api/bench/${id}`, { said }), {
-      onChange: (now, away) => {
-        setWaiting(now);
-        setAway(away);
+    outbox.current = openOutbox<SaidAnswer>(
+      `session ${id}`,
+      (said) => request('POST', `/api/bench/${id}`, { entries: said }),
+      {
+        onChange: (now, away) => {
+          setWaiting(now);
+          setAway(away);
+        },
+        onStored: ({ added, nobody }) => {
+          setEntries((known) => withEntries(known, added));
+          if (nobody.length > 0) setRefused('Something was said of a seat that is not there any more.');
+        },
+        onRefused: ({ message }) => setRefused(message),
       },
-      onStored: ({ added, nobody }) => {
-        setEntries((known) => withEntries(known, added));
-        if (nobody.length > 0) setRefused('Something was said of a seat that is not there any more.');
-      },
-      onRefused: ({ message }) => setRefused(message),
-    });
+    );
     return () => outbox.current?.stop();
   }, [id]);
 

@@ -19,10 +19,10 @@ async function counted<T>(work: Promise<T>, { locals, clientAddress }: APIContex
 
 export const GET = reads((context) => counted(seatProgress(context.params.link ?? ''), context));
 
-export const POST = writes(checkSaid, ({ said }, context) => {
+export const POST = writes(checkSaid, ({ entries: said }, context) => {
   for (const [i, one] of said.entries()) {
     const problem = OWN_WHATS.has(one.what) ? saidProblem(one) : `${one.what} is the instructor’s to say`;
-    if (problem) throw new Problem(422, 'invalid', `Not understood: ${problem}.`, { pointer: `/said/${i}/what` });
+    if (problem) throw new Problem(422, 'invalid', `Not understood: ${problem}.`, { pointer: `/entries/${i}/what` });
   }
   return counted(sayFromSeat(context.params.link ?? '', said), context);
 });

@@ -12,10 +12,10 @@ export const GET = reads(async (context) => {
 });
 
 /** Adds what a device says. What it is of is checked as a whole: nothing is added of a list that has a fault. */
-export const POST = writes(checkSaid, ({ said }, context) => {
+export const POST = writes(checkSaid, ({ entries: said }, context) => {
   for (const [i, one] of said.entries()) {
     const problem = saidProblem(one);
-    if (problem) throw new Problem(422, 'invalid', `Not understood: ${problem}.`, { pointer: `/said/${i}/value` });
+    if (problem) throw new Problem(422, 'invalid', `Not understood: ${problem}.`, { pointer: `/entries/${i}/value` });
   }
   return sayAtBench(idOf(context), said, context.locals.tablet?.name ?? 'desk');
 });

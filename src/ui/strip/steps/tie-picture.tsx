@@ -1,4 +1,4 @@
-import type { PieceSection } from '../../core/project';
+import type { PieceSection } from '../../../core/project';
 import { StepPicture } from './step-picture';
 
 /**

@@ -1,5 +1,5 @@
-import type { PageStep } from '../../core/bench';
-import type { SeatPlan } from '../../core/seat';
+import type { PageStep } from '../../../core/bench';
+import type { SeatPlan } from '../../../core/seat';
 import { framesOf } from './part-step';
 
 /** A page's steps with only those drawings that there are: a part may have no picture, or one. */

@@ -1,12 +1,12 @@
-import { workedDiameter } from '../../core/cord';
-import { inCord, type PiecePart } from '../../core/project';
-import { sampleOpen, type Point } from '../../core/stitch';
-import { drawnParts, type DrawnPart, type DrawnStrand } from '../../core/drawing';
-import { type SeatPlan } from '../../core/seat';
-import { apartFrom } from '../pictures/tint';
-import { hexes } from './hexes';
-import { PartPicture } from './part-picture';
-import { Tape } from './strand';
+import { workedDiameter } from '../../../core/cord';
+import { inCord, type PiecePart } from '../../../core/project';
+import { sampleOpen, type Point } from '../../../core/stitch';
+import { drawnParts, type DrawnPart, type DrawnStrand } from '../../../core/drawing';
+import { type SeatPlan } from '../../../core/seat';
+import { apartFrom } from '../../pictures/tint';
+import { hexes } from '../hexes';
+import { PartPicture } from '../part-picture';
+import { Tape } from '../strand';
 
 /** How much of the leg that ties is there in the pictures of a part, in order. */
 const SHARES = [0.55, 1];

@@ -1,0 +1,150 @@
+import { describe, expect, it } from 'vitest';
+import { SHIPPED } from '../../../catalogue';
+import { bandAt, bandToCome, courseOf, pageSteps, tieAfter, tiesAt } from '../../../src/core/bench';
+import { PHASES } from '../../../src/core/pace';
+import { exampleSeat, planSeat, type SeatPlan } from '../../../src/core/seat';
+import { STITCHES, samplePath } from '../../../src/core/stitch';
+import { STARTING_FIGURES } from '../../../src/core/studio';
+
+const planOf = (slug: string): SeatPlan => {
+  const project = SHIPPED.projects[slug]!;
+  const size = project.sizing.by === 'wrist' ? { size: { wrist: 165 } } : {};
+  return planSeat(exampleSeat(project, size), SHIPPED, STARTING_FIGURES);
+};
+const ids = (slug: string): string[] => courseOf(planOf(slug)).steps.map(({ id }) => id);
+
+describe('the way through a piece', () => {
+  it('of a buckle band: both halves first, then its knots, tried on, and its ends', () => {
+    expect(ids('band-buckle')).toEqual(['settle', 'part near', 'part far', 'knot 1', 'check', 'part end', 'tidy']);
+  });
+
+  it('of a class band: half, the bead, the other half, and the knot that closes it', () => {
+    expect(ids('class-band-bead')).toEqual([
+      'settle',
+      'part loop',
+      'knot 1',
+      'part bead',
+      'knot 2',
+      'part knot',
+      'part tail',
+      'part second',
+      'check',
+      'tidy',
+    ]);
+  });
+
+  it('of a sliding band: ends that its core brings along come after its knots, and the slider last', () => {
+    const all = ids('reversible-slider');
+    expect(all.indexOf('knot 1')).toBeLessThan(all.indexOf('part tail'));
+    expect(all.indexOf('knot 1')).toBeLessThan(all.indexOf('closure 2'));
+    expect(all.indexOf('closure 2')).toBeLessThan(all.indexOf('check'));
+  });
+
+  it.each(Object.keys(SHIPPED.projects))(
+    '%s: phases follow each other, and every part and tied section is there once',
+    (slug) => {
+      const plan = planOf(slug);
+      const { steps } = courseOf(plan);
+      const places = steps.map(({ phase }) => PHASES.indexOf(phase));
+      expect(places).toEqual(places.toSorted((a, b) => a - b));
+      expect(new Set(steps.map(({ id }) => id)).size).toBe(steps.length);
+      const parts = steps.flatMap(({ part }) => part?.id ?? []);
+      expect(parts.toSorted()).toEqual(Object.keys(plan.piece!.parts).toSorted());
+    },
+  );
+
+  it('counts what the fit counts', () => {
+    for (const slug of ['band-buckle', 'class-band-bead', 'peg-band']) {
+      const plan = planOf(slug);
+      expect(courseOf(plan).ties).toBe(plan.fit!.half_knots);
+    }
+  });
+
+  it.each(Object.keys(SHIPPED.projects))('%s: a length counts as many ties as make it', (slug) => {
+    const course = courseOf(planOf(slug));
+    for (const made of [0, 1, 7, Math.floor(course.ties / 2), course.ties].filter((n) => n <= course.ties))
+      expect(tiesAt(course, bandAt(course, made))).toBe(made);
+  });
+
+  it('says what of the band is to come, from the end that it is tied from', () => {
+    const buckle = planOf('band-buckle');
+    const pitch = courseOf(buckle).stretches[0]!.pitch;
+    const [from, to] = bandToCome(buckle, 10);
+    // Tied from the far half back: what is to come lies at the start.
+    expect(from).toBe(0);
+    expect(to).toBeCloseTo((courseOf(buckle).ties - 10) * pitch, 6);
+    const peg = planOf('peg-band');
+    expect(bandToCome(peg, 10)[0]).toBeGreaterThan(bandToCome(peg, 4)[0]);
+    expect(bandToCome(peg, 10)[1]).toBe(Infinity);
+  });
+});
+
+describe('who leads', () => {
+  it('by turns from left and right in a flat band, always the same colour', () => {
+    const course = courseOf(planOf('band-buckle'));
+    expect([0, 1, 2, 7].map((made) => tieAfter(course, made)!.lead)).toMatchObject([
+      { strand: 'a', from: 'left' },
+      { strand: 'a', from: 'right' },
+      { strand: 'a', from: 'left' },
+      { strand: 'a', from: 'right' },
+    ]);
+    expect(tieAfter(course, course.ties)).toBeNull();
+  });
+
+  it('from the same side in a spiral, the strands by turns', () => {
+    const course = courseOf(planOf('double-spiral'));
+    expect([0, 1, 2, 3, 4].map((made) => tieAfter(course, made)!.lead!.strand)).toEqual(['a', 'c', 'b', 'd', 'a']);
+    expect([0, 1, 2, 3].every((made) => tieAfter(course, made)!.lead!.from === 'left')).toBe(true);
+  });
+
+  it('is what the paths show: the leading strand lies outermost where its half knot begins, and crosses from its side', () => {
+    for (const { slug, leads, geometry } of Object.values(STITCHES)) {
+      if (!leads || slug.startsWith('bead')) continue;
+      const { pitch, halfKnots, working } = geometry({ strands: 2, diameter: 1 });
+      expect(leads).toHaveLength(halfKnots);
+      leads.forEach(({ strand, from }, k) => {
+        const y = (k * pitch) / halfKnots;
+        const points = samplePath(
+          working.find((path) => path.strand === strand)!,
+          pitch,
+          8,
+        );
+        // Of the places where it passes the middle of its half knot, the outermost: there it crosses.
+        const near = points.flatMap((p, i) => (i + 1 < points.length && Math.abs(p[1] - y) < 0.25 ? [i] : []));
+        const at = near.toSorted(
+          (i, j) => Math.hypot(points[j]![0], points[j]![2]) - Math.hypot(points[i]![0], points[i]![2]),
+        );
+        const across = at.map((i) => {
+          const [p, q] = [points[i]!, points[i + 1]!];
+          const r = Math.hypot(p[0], p[2]);
+          return ((q[0] - p[0]) * p[2] - (q[2] - p[2]) * p[0]) / r;
+        });
+        const mean = across.reduce((sum, own) => sum + own, 0);
+        expect([slug, k, Math.sign(mean)]).toEqual([slug, k, from === 'left' ? 1 : -1]);
+      });
+    }
+  });
+});
+
+describe('a seat’s own page', () => {
+  it('has no step with a flame where the seat may have none', () => {
+    const child = planSeat(
+      exampleSeat(SHIPPED.projects['band-buckle']!, { size: { wrist: 140 }, age: 8 }),
+      SHIPPED,
+      STARTING_FIGURES,
+    );
+    const texts = (plan: SeatPlan): string =>
+      pageSteps(plan)
+        .map(({ text, caution }) => `${text} ${caution}`)
+        .join(' ');
+    expect(texts(child)).not.toMatch(/melt|lighter|flame|station/i);
+    expect(texts(planOf('band-buckle'))).toMatch(/melt/i);
+  });
+
+  it('says before the ends are cut that the size is tried first', () => {
+    const steps = pageSteps(planOf('band-buckle'));
+    const tried = steps.findIndex(({ phase }) => phase === 'check');
+    expect(steps[tried]!.text).toMatch(/before it fits/);
+    expect(steps.findIndex(({ phase }) => phase === 'finish')).toBeGreaterThan(tried);
+  });
+});
