@@ -5,6 +5,7 @@ import { fail, say } from './say.mjs';
 const PROGRAMS = {
   postgresql: () => postgresBin() !== null,
   chromium: () => existsSync('/usr/bin/chromium'),
+  iproute2: () => ['/usr/sbin/ip', '/sbin/ip', '/usr/bin/ip'].some((file) => existsSync(file)),
 };
 
 /** The folder of the newest PostgreSQL server's programs, or null. */

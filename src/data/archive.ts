@@ -12,6 +12,7 @@ export const STUDIO_TABLES = [
   'wrists',
   'sessions',
   'seats',
+  'seat_progress',
   'items',
   'lots',
   'movements',
@@ -26,12 +27,14 @@ const NUMBERED: Partial<Record<StudioTable, string>> = { wrists: 'id', lots: 'nu
 /** What rows had before they had a column that is never empty. */
 const BEFORE: Partial<Record<StudioTable, object>> = {
   sessions: { leader: '', room: { adults: 1, fire_by: '', tied: [], early: [] } },
+  seats: { link_epoch: 1 },
 };
 const ORDER: Partial<Record<StudioTable, string>> = {
   settings: 'revision',
   cords: 'slug, revision',
   hardware: 'slug, revision',
   projects: 'slug, revision',
+  seat_progress: 'session_id, n',
   movements: 'id',
   lots: 'number',
   wrists: 'id',

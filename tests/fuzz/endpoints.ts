@@ -5,6 +5,18 @@ type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
 
 /** Every endpoint: its address with the parts that stand for something, and what it takes; a GET takes its address alone. */
 export const ENDPOINTS: readonly (readonly [Method, path: string, body?: TSchema])[] = [
+  ['GET', '/api/bench/:id'],
+  ['POST', '/api/bench/:id', checks.checkSaid.schema],
+  ['GET', '/api/bench/:id/offcuts'],
+  ['POST', '/api/bench/:id/seats', checks.checkNewSeats.schema],
+  ['PATCH', '/api/bench/:id/ticks', checks.checkTicks.schema],
+  ['POST', '/api/pair', checks.checkPairing.schema],
+  ['GET', '/api/s/:text'],
+  ['POST', '/api/s/:text', checks.checkSaid.schema],
+  ['DELETE', '/api/sessions/:id/links', checks.checkSeat.schema],
+  ['GET', '/api/tablets'],
+  ['POST', '/api/tablets', checks.checkNothing.schema],
+  ['DELETE', '/api/tablets/:id', checks.checkNothing.schema],
   ['PUT', '/api/cords/:slug', checks.checkCord.schema],
   ['PUT', '/api/hardware/:slug', checks.checkHardware.schema],
   ['GET', '/api/export/:file'],

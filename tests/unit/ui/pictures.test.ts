@@ -115,9 +115,10 @@ describe('the cord under the clip', () => {
       { state: 'open', line: '1 wrist missing: Ada' },
       { state: 'bare', line: 'Not cut yet' },
       { state: 'bare', line: 'Nothing packed' },
+      { state: 'bare', line: 'Not begun yet' },
     ]);
     expect(read(markup)).toBe(
-      '1 Seats · done 4 seats 2 Fit · now 1 wrist missing: Ada 3 Cut · to come Not cut yet 4 Kit · to come Nothing packed',
+      '1 Seats · done 4 seats 2 Fit · now 1 wrist missing: Ada 3 Cut · to come Not cut yet 4 Kit · to come Nothing packed 5 Bench · to come Not begun yet',
     );
     expect(markup.split('aria-current="page"').length - 1).toBe(1);
     expect(markup).toMatch(/href="\/there\/fit" aria-current="page"/);
@@ -129,6 +130,7 @@ describe('the cord under the clip', () => {
       { state: 'tied', line: 'All measured' },
       { state: 'open', line: 'Came undone: Ada’s wrist changed' },
       { state: 'bare', line: 'Nothing packed' },
+      { state: 'bare', line: 'Not begun yet' },
     ]);
     expect([...markup.matchAll(/text-accent" title="([^"]+)"/g)].map(([, line]) => line)).toEqual([
       'Came undone: Ada’s wrist changed',
