@@ -76,7 +76,7 @@ export async function addProgress(
     ENTRY,
     `INSERT INTO seat_progress (session_id, n, key, seat_id, what, value, at, device)
       SELECT $1::uuid, last.n + row_number() OVER (ORDER BY said.place), said.key, said.seat, said.what,
-             coalesce(said.value, 'null'::jsonb), said.at, $3
+             said.value, said.at, $3
         FROM jsonb_to_recordset($2::jsonb) AS said(place int, key uuid, seat uuid, what text, value jsonb, at timestamptz),
              (SELECT coalesce(max(n), 0) AS n FROM seat_progress WHERE session_id = $1::uuid) AS last
        WHERE NOT EXISTS (SELECT 1 FROM seat_progress AS known WHERE known.key = said.key)

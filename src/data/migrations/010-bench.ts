@@ -14,7 +14,7 @@ export const bench: Migration = {
       key uuid NOT NULL UNIQUE,
       seat_id uuid REFERENCES seats ON DELETE SET NULL,
       what text NOT NULL CHECK (length(what) BETWEEN 1 AND 20),
-      value jsonb NOT NULL DEFAULT 'null',
+      value jsonb,
       at timestamptz NOT NULL,
       device text NOT NULL CHECK (length(device) BETWEEN 1 AND 60),
       PRIMARY KEY (session_id, n)

@@ -128,6 +128,7 @@ describe('Today', () => {
       ['fit', 'bare'],
       ['cut', 'bare'],
       ['kit', 'bare'],
+      ['bench', 'bare'],
     ]);
     expect((await openToday('2030-05-09')).sessions.map(({ title }) => title)).toEqual(['Day 9']);
     expect((await openToday('2031-01-01')).sessions).toEqual([]);
