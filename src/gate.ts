@@ -1,7 +1,7 @@
 import type { APIContext } from 'astro';
 import { tabletAt } from './app/bench/tablets';
 import { isUuid } from './http/ids';
-import { isGuessing, mayAsk } from './http/limits';
+import { isGuessing, mayAsk, mayTryCode } from './http/limits';
 import { problemResponse } from './http/problem-response';
 import { TABLET_COOKIE, whoMay } from './http/room-door';
 
@@ -18,8 +18,10 @@ export async function atRoomDoor(context: APIContext): Promise<Response | null> 
   if (!(await mayAsk(address))) return problemResponse(429, 'too-much', 'Too much at once: wait a minute.');
   const who = whoMay(routePattern, request.method);
   if (who === null) return problemResponse(404, 'not-found', 'There is nothing at this address.');
-  if ((isLink(routePattern) || isCode(routePattern)) && (await isGuessing(address, isCode(routePattern))))
-    return problemResponse(429, 'too-much', 'That was wrong too often: wait a minute.');
+  const isTooOften = isLink(routePattern)
+    ? await isGuessing(address)
+    : isCode(routePattern) && request.method === 'POST' && !(await mayTryCode(address));
+  if (isTooOften) return problemResponse(429, 'too-much', 'That was wrong too often: wait a minute.');
   if (who === 'anyone') return null;
   const session = params.id ?? null;
   const token = cookies.get(TABLET_COOKIE)?.value ?? '';

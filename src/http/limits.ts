@@ -8,24 +8,32 @@ const wrong = new RateLimiterMemory({ points: 10, duration: 60 });
 const codes = new RateLimiterMemory({ points: 40, duration: 60 });
 const EVERYBODY = 'everybody';
 
-const isSpent = async (limiter: RateLimiterMemory, key: string): Promise<boolean> => {
-  const known = await limiter.get(key);
-  return known !== null && known.remainingPoints <= 0;
-};
-
-/** Counts a request from an address; false where there were too many. */
-export const mayAsk = (address: string): Promise<boolean> =>
-  all.consume(address).then(
+const counts = (limiter: RateLimiterMemory, key: string): Promise<boolean> =>
+  limiter.consume(key).then(
     () => true,
     () => false,
   );
 
-/** Whether an address has been wrong too often, or everybody together about codes. */
-export const isGuessing = async (address: string, isCode: boolean): Promise<boolean> =>
-  (await isSpent(wrong, address)) || (isCode && (await isSpent(codes, EVERYBODY)));
+/** Counts a request from an address; false where there were too many. */
+export const mayAsk = (address: string): Promise<boolean> => counts(all, address);
 
-/** Counts a link or code that opened nothing. */
-export async function countWrong(address: string, isCode: boolean): Promise<void> {
+/** Whether an address has been wrong too often. */
+export async function isGuessing(address: string): Promise<boolean> {
+  const known = await wrong.get(address);
+  return known !== null && known.remainingPoints <= 0;
+}
+
+/** Counts a link that opened nothing. */
+export async function countWrong(address: string): Promise<void> {
   await wrong.penalty(address);
-  if (isCode) await codes.penalty(EVERYBODY);
+}
+
+/** Counts a code that is about to be tried, however many are at once; false where there were too many. */
+export const mayTryCode = async (address: string): Promise<boolean> =>
+  (await counts(wrong, address)) && (await counts(codes, EVERYBODY));
+
+/** Takes back the count of a code that was right. */
+export async function codeWasRight(address: string): Promise<void> {
+  await wrong.reward(address);
+  await codes.reward(EVERYBODY);
 }

@@ -1,24 +1,19 @@
 import { pairTablet } from '../../app/bench/tablets';
-import { Problem } from '../../core/problem';
 import { checkPairing } from '../../http/checks';
 import { writes } from '../../http/endpoint';
-import { countWrong } from '../../http/limits';
+import { codeWasRight } from '../../http/limits';
 import { TABLET_COOKIE } from '../../http/room-door';
 
 /** Pairs the tablet that asks, by a code. Its cookie is for no script, and for no other site. */
 export const POST = writes(checkPairing, async ({ code }, { cookies, url, clientAddress }) => {
-  try {
-    const { token, tablet } = await pairTablet(code);
-    cookies.set(TABLET_COOKIE, token, {
-      path: '/',
-      httpOnly: true,
-      sameSite: 'strict',
-      secure: url.protocol === 'https:',
-      maxAge: 24 * 3600,
-    });
-    return { name: tablet.name };
-  } catch (error) {
-    if (error instanceof Problem && error.status === 403) await countWrong(clientAddress, true);
-    throw error;
-  }
+  const { token, tablet } = await pairTablet(code);
+  await codeWasRight(clientAddress);
+  cookies.set(TABLET_COOKIE, token, {
+    path: '/',
+    httpOnly: true,
+    sameSite: 'strict',
+    secure: url.protocol === 'https:',
+    maxAge: 24 * 3600,
+  });
+  return { name: tablet.name };
 });

@@ -8,7 +8,13 @@ const ask = ({ from, method, path, headers = {}, body }) =>
   new Promise((done) => {
     const sent = request(
       new URL(path, origin),
-      { method, headers, localAddress: `${base}.${from + 10}`, agent: false, timeout: 15_000 },
+      {
+        method,
+        headers: { ...headers, ...(body && { 'content-length': Buffer.byteLength(body) }) },
+        localAddress: `${base}.${from + 10}`,
+        agent: false,
+        timeout: 15_000,
+      },
       (answer) => {
         const parts = [];
         const end = () =>

@@ -12,7 +12,7 @@ async function counted<T>(work: Promise<T>, { locals, clientAddress }: APIContex
     return await work;
   } catch (error) {
     if (locals.door === 'room' && error instanceof Problem && error.code === 'not-open')
-      await countWrong(clientAddress, false);
+      await countWrong(clientAddress);
     throw error;
   }
 }

@@ -16,7 +16,7 @@ export const GET: APIRoute = async ({ params: { link = '', file = '' }, cookies,
     return new Response(svg, { headers: { 'content-type': 'image/svg+xml', 'cache-control': 'private, max-age=600' } });
   } catch (error) {
     if (!(error instanceof Problem)) throw error;
-    if (locals.door === 'room' && error.code === 'not-open') await countWrong(clientAddress, false);
+    if (locals.door === 'room' && error.code === 'not-open') await countWrong(clientAddress);
     return problemResponse(error.status, error.code, error.message);
   }
 };
