@@ -1,0 +1,258 @@
+import type { Browser, Page } from '@playwright/test';
+import { axe, expect, guest, makeSession, open, ready, test } from '../fixture';
+
+const PHONE = { viewport: { width: 390, height: 844 }, hasTouch: true };
+
+/** The bench of the demo's session that is under way. */
+async function openBench(page: Page): Promise<string> {
+  await open(page, '/sessions');
+  const href = await page.getByRole('link', { name: 'Sluice house lunch hour' }).getAttribute('href');
+  const path = href!.replace(/\/seats$/, '');
+  await open(page, `${path}/bench`);
+  return path;
+}
+const card = (page: Page, name: string) => page.getByRole('button', { name: new RegExp(`^\\d+ ${name}`) });
+const panel = (page: Page) => page.getByRole('complementary', { name: /^Seat of/ });
+const press = (page: Page, name: string | RegExp) =>
+  panel(page)
+    .getByRole('button', { name, exact: typeof name === 'string' })
+    .click();
+
+/** Opens a seat's own page on a phone of its own. */
+async function phoneOf(browser: Browser, bench: Page, name: string): Promise<Page> {
+  await card(bench, name).click();
+  const href = await panel(bench).getByRole('link', { name: 'Its own page' }).getAttribute('href');
+  const context = await browser.newContext({ ...PHONE, baseURL: new URL(bench.url()).origin });
+  const phone = await context.newPage();
+  await open(phone, href!);
+  await press(bench, 'Close');
+  return phone;
+}
+
+test('a room from two screens and three phones: progress, help, a rescue, the station, and a card to go home with', async ({
+  page,
+  context,
+  browser,
+}) => {
+  test.setTimeout(180_000);
+  const path = await openBench(page);
+  // The tablet on the other side of the room.
+  const tablet = await context.newPage();
+  await tablet.setViewportSize({ width: 820, height: 1180 });
+  await open(tablet, `${path}/bench`);
+
+  const [bettany, corin, hild] = [
+    await phoneOf(browser, page, 'Bettany Weir'),
+    await phoneOf(browser, page, 'Corin Saltmarsh'),
+    await phoneOf(browser, page, 'Hild Cockle'),
+  ];
+
+  // Three progress from their own pages, and every bench has it within a second.
+  await expect(bettany.getByRole('heading', { name: 'Square knot' })).toBeVisible();
+  await bettany.getByRole('button', { name: 'Tied' }).click();
+  await bettany.getByRole('button', { name: 'Tied' }).click();
+  await corin.getByRole('button', { name: 'Tied' }).click();
+  for (const bench of [page, tablet]) {
+    await expect(card(bench, 'Bettany')).toHaveAccessibleName(/, 20 of 27 half knots/, { timeout: 1500 });
+    await expect(card(bench, 'Corin')).toHaveAccessibleName(/, 9 of 28 half knots/, { timeout: 1500 });
+  }
+  // The next knot's leading side changes with every one.
+  const side = corin.getByText(/on the (left|right) first/);
+  const before = await side.textContent();
+  await corin.getByRole('button', { name: 'Tied' }).click();
+  await expect(side).not.toHaveText(before!);
+
+  // One asks for help: it comes to the top, in the order that it was asked.
+  await corin.getByRole('button', { name: 'I need help' }).click();
+  const helpOn = (bench: Page) => bench.getByRole('region', { name: 'Asks for help' });
+  await expect(helpOn(tablet).getByRole('listitem')).toHaveText([/Delphine/, /Corin/], { timeout: 1500 });
+  await helpOn(tablet).getByRole('button', { name: 'Corin Saltmarsh is helped' }).click();
+  await expect(helpOn(page)).not.toContainText('Corin', { timeout: 1500 });
+  await expect(corin.getByRole('button', { name: 'I need help' })).toBeVisible({ timeout: 12_000 });
+
+  // One runs short: how much is lacking, what would help, and that it was done.
+  await card(page, 'Emrys').click();
+  await panel(page).getByRole('tab', { name: 'Will it last?' }).click();
+  for (const end of ['1', '2']) {
+    const field = panel(page).getByRole('textbox', { name: new RegExp(`Left of Working end ${end}`) });
+    await field.fill('12 cm');
+    await field.press('Enter');
+  }
+  await expect(panel(page).getByText(/^No: it lacks/)).toBeVisible();
+  await panel(page).getByRole('button', { name: 'This is done: Join in new cord' }).click();
+  await expect(panel(page).getByRole('button', { name: 'This is done: Join in new cord' })).toHaveText('Noted');
+  await press(page, 'Close');
+
+  // One finishes: its page asks for the station, the bench calls it and lets it go.
+  await hild.getByRole('button', { name: 'Next' }).click();
+  await expect(hild.getByRole('heading', { name: 'Try it on' })).toBeVisible();
+  await hild.getByRole('button', { name: 'Next' }).click();
+  await hild.getByRole('button', { name: 'I am ready for the station' }).click();
+  const station = tablet.getByRole('region', { name: 'The station' });
+  await station.getByRole('button', { name: 'Hild Cockle comes to the station' }).click({ timeout: 3000 });
+  await station.getByRole('button', { name: 'Hild Cockle is done' }).click();
+  await expect(card(page, 'Hild')).toHaveAccessibleName(/done at \d\d:\d\d/, { timeout: 1500 });
+
+  // One goes home with it unfinished, on a card that says where it is.
+  await card(page, 'Gwil').click();
+  await press(page, 'Goes home with it');
+  await expect(card(tablet, 'Gwil')).toHaveAccessibleName(/goes on at home/, { timeout: 1500 });
+  await panel(page)
+    .getByRole('link', { name: /A card that says where it is/ })
+    .click();
+  await expect(page.getByText(/You have made 5 of 28 half knots/)).toBeVisible();
+  await expect(page.getByText(/Next: the race blue strand on the right leads/)).toBeVisible();
+
+  // The clock agrees: who is done or gone is not waited for, and what is left is counted the same on both.
+  await open(page, `${path}/bench`);
+  await expect(page.getByRole('status').filter({ hasText: /of 8 done/ })).toContainText('1 of 8 done', {
+    timeout: 5000,
+  });
+  const left = (bench: Page) => bench.getByRole('timer').textContent();
+  expect(await left(page)).toBe(await left(tablet));
+  await expect(page.getByRole('status').filter({ hasText: /of 8 done/ })).not.toContainText('Gwil');
+});
+
+test('what is pressed without a network is kept, over a closed page too, and reaches the others once and in order', async ({
+  page,
+  context,
+  watch,
+}) => {
+  watch.serverMayBeAway = true;
+  await open(page, '/');
+  const id = await makeSession(page, 'Net loft', [
+    guest('Ada Quoin', 'sheathed-4', 'race'),
+    guest('Bo Trow', 'sheathed-4', 'race'),
+  ]);
+  await open(page, `/sessions/${id}/bench`);
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByText('live')).toBeVisible();
+  await page.route('**/api/bench/**', (route) => route.abort());
+  await card(page, 'Ada').click();
+  for (const by of ['+5', '+5', '+1', '−1', '+10']) await press(page, by);
+  await press(page, 'Asks for help');
+  await expect(card(page, 'Ada')).toHaveAccessibleName(/20 of \d+ half knots, asks for help/);
+  await expect(page.getByText(/no connection, 6 kept here/)).toBeVisible();
+  await page.close();
+
+  const again = await context.newPage();
+  await open(again, `/sessions/${id}/bench`);
+  await expect(card(again, 'Ada')).toHaveAccessibleName(/20 of \d+ half knots, asks for help/);
+  const stored = async (): Promise<unknown> => {
+    const { entries } = (await (await again.request.get(`/api/bench/${id}`)).json()) as {
+      entries: { what: string; value: number | null }[];
+    };
+    return entries.map(({ what, value }) => value ?? what);
+  };
+  await expect.poll(stored).toEqual(['begin', 5, 5, 1, -1, 10, 'help']);
+  // Undo takes back what was pressed, on every screen.
+  await card(again, 'Ada').click();
+  await again.getByRole('button', { name: 'Take back: asks for help' }).click();
+  await expect(card(again, 'Ada')).not.toHaveAccessibleName(/asks for help/);
+});
+
+test('a seat’s page goes on without a network, survives a reload there, and tells the bench once it is back', async ({
+  page,
+  browser,
+}) => {
+  await openBench(page);
+  const phone = await phoneOf(browser, page, 'Fenella Reach');
+  const made = phone.getByText(/of 25 half knots/);
+  await expect(made).toHaveText('10 of 25 half knots');
+  // The phone has kept the page once its worker has all of it.
+  await phone.waitForFunction(async () => navigator.serviceWorker.controller !== null && (await caches.has('seat')));
+  await phone.waitForFunction(async () =>
+    (await (await caches.open('seat')).keys()).some(({ url }) => url === location.href),
+  );
+  await phone.context().setOffline(true);
+  await phone.getByRole('button', { name: 'Tied' }).click();
+  await phone.getByRole('button', { name: 'Tied' }).click();
+  await expect(made).toHaveText('12 of 25 half knots');
+  await phone.reload();
+  await ready(phone);
+  await expect(made).toHaveText('12 of 25 half knots');
+  await expect(phone.getByText('No network: go on, it is kept here.')).toBeVisible({ timeout: 15_000 });
+  await phone.context().setOffline(false);
+  await expect(card(page, 'Fenella')).toHaveAccessibleName(/12 of 25/, { timeout: 15_000 });
+});
+
+test('somebody walks in, is seated at a table, and every screen has them; who did not come is not waited for', async ({
+  page,
+  context,
+}) => {
+  await open(page, '/');
+  const id = await makeSession(page, 'Walk-in wharf', [
+    guest('Ada Quoin', 'sheathed-4', 'race'),
+    guest('Bo Trow', 'sheathed-4', 'race'),
+  ]);
+  await open(page, `/sessions/${id}/bench`);
+  const other = await context.newPage();
+  await open(other, `/sessions/${id}/bench`);
+  await page.getByRole('button', { name: 'Walk-in' }).click();
+  const form = page.getByRole('form', { name: 'Somebody who walked in' });
+  await form.getByRole('button', { name: 'Seat them' }).click();
+  await expect(form.getByRole('alert')).toHaveText('Who is it? Write a name.');
+  await form.getByLabel('Name').fill('Cy Strand');
+  await form.getByRole('textbox', { name: 'Wrist' }).fill('15.8');
+  await form.getByLabel('Makes').selectOption({ label: '1 Ada Quoin: Buckle band' });
+  await form.getByRole('button', { name: 'Seat them' }).click();
+  await expect(card(other, 'Cy Strand')).toHaveAccessibleName(/0 of \d+ half knots/, { timeout: 3000 });
+  await card(other, 'Cy').click();
+  await other.getByRole('region', { name: 'Table' }).getByRole('button', { name: '2', exact: true }).click();
+  await expect(page.getByRole('region', { name: 'Table 2' }).getByRole('button')).toHaveAccessibleName(/Cy Strand/);
+  await press(other, 'Close');
+  await card(page, 'Bo').click();
+  await press(page, 'Did not come');
+  await expect(card(other, 'Bo')).toHaveAccessibleName(/did not come/, { timeout: 1500 });
+});
+
+test('bench, seat page and pairing keep to WCAG 2.2 AA in both themes and three sizes; targets are as large as a thumb', async ({
+  page,
+  browser,
+}) => {
+  test.setTimeout(180_000);
+  await openBench(page);
+  const phone = await phoneOf(browser, page, 'Jory Flood');
+  const both = async (one: Page, name: string) => {
+    expect.soft(await axe(one), name).toEqual([]);
+    await one.evaluate(() => document.documentElement.setAttribute('data-theme', 'walnut'));
+    await one.waitForFunction(() => document.getAnimations().every(({ playState }) => playState !== 'running'));
+    expect.soft(await axe(one, ['color-contrast']), `${name} in walnut`).toEqual([]);
+    await one.evaluate(() => document.documentElement.setAttribute('data-theme', 'linen'));
+  };
+  /** Buttons of the bench and of the page under them, smaller than a thumb. */
+  const small = (one: Page, within: string) =>
+    one.locator(`${within} button:visible`).evaluateAll((all) =>
+      all.flatMap((button) => {
+        const { width, height } = button.getBoundingClientRect();
+        return height < 43.5 || width < 43.5 ? [`${button.textContent} ${width}×${height}`] : [];
+      }),
+    );
+  const sideways = (one: Page) =>
+    one.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+  for (const [width, height] of [
+    [1280, 800],
+    [820, 1180],
+    [390, 844],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    await both(page, `bench at ${width}`);
+    await card(page, 'Corin').click();
+    for (const view of ['Progress', 'Will it last?', 'Where was I?', 'What went wrong?']) {
+      await panel(page).getByRole('tab', { name: view }).click();
+      await both(page, `${view} at ${width}`);
+      expect.soft(await small(page, 'aside'), `${view} at ${width}`).toEqual([]);
+    }
+    expect.soft(await small(page, 'main'), `bench at ${width}`).toEqual([]);
+    expect.soft(await sideways(page), `bench at ${width}`).toBeLessThanOrEqual(0);
+    await press(page, 'Close');
+    await phone.setViewportSize({ width, height });
+    await both(phone, `seat page at ${width}`);
+    expect.soft(await small(phone, 'body'), `seat page at ${width}`).toEqual([]);
+    expect.soft(await sideways(phone), `seat page at ${width}`).toBeLessThanOrEqual(0);
+  }
+  for (const path of ['/pair', '/bench']) {
+    await open(phone, path);
+    await both(phone, path);
+  }
+});
