@@ -157,6 +157,60 @@ try {
   }
   row('24 pasted lines to the cut list on screen', median(times), 'under 1,000 ms');
 
+  // A room of twelve that is held today, and the page of one of its seats.
+  const held_on = new Intl.DateTimeFormat('en-CA').format(new Date());
+  const sessionId = crypto.randomUUID();
+  const headers = { origin: base, 'content-type': 'application/json' };
+  const send = (path, data) => fetch(base + path, { method: 'POST', headers, body: JSON.stringify(data) });
+  await send('/api/sessions', { id: sessionId, session: { title: 'Bench room', held_on, minutes: 90 } });
+  const seats = Array.from({ length: 12 }, (_, i) => ({
+    id: crypto.randomUUID(),
+    name: `Guest ${i + 1}`,
+    wrist_mm: 150 + i,
+    wrist_method: 'tape',
+    project: 'band-buckle',
+  }));
+  await send(`/api/sessions/${sessionId}/seats`, { seats });
+  const feed = JSON.parse(
+    tsx('scripts/bench/feed.ts', [sessionId, ...seats.map(({ id }) => id)], { DATABASE_URL: url }),
+  );
+  row(
+    'Bench: 40 screens, 2 servers, 20 presses a second, one server killed',
+    `p95 ${feed.p95.toFixed(0)} ms, lost ${feed.lost}, twice ${feed.doubled}`,
+    `p95 under 500 ms, none lost, none twice (longest ${feed.longest.toFixed(0)} ms)`,
+  );
+  const page = await (await fetch(`${base}/sessions/${sessionId}/bench`)).text();
+  const link = new RegExp(`${seats[0].id}&quot;:\\[0,&quot;([\\w-]{43})`).exec(page)[1];
+  const seatPage = await browser.newPage();
+  const scripts = [];
+  seatPage.on('requestfinished', (request) => {
+    if (request.resourceType() === 'script' && !request.serviceWorker()) scripts.push(request.sizes());
+  });
+  await (await seatPage.context().newCDPSession(seatPage)).send('Emulation.setCPUThrottlingRate', { rate: 4 });
+  const opened = performance.now();
+  await seatPage.goto(`${base}/s/${link}`, { waitUntil: 'commit' });
+  await seatPage.waitForFunction(() => document.querySelector('astro-island:not([ssr])') !== null);
+  row(
+    'Seat page, usable on a four times slower device',
+    `${(performance.now() - opened).toFixed(0)} ms`,
+    'under 2,000 ms',
+  );
+  await seatPage.waitForLoadState('networkidle');
+  const script = (await Promise.all(scripts)).reduce((sum, size) => sum + size.responseBodySize, 0);
+  row('Seat page, script loaded, compressed', `${(script / 1000).toFixed(0)} kB`, 'under 150 kB');
+  await seatPage.close();
+  const seen = spawnSync(process.execPath, ['scripts/bench/lighthouse.mjs', `${base}/s/${link}`], {
+    cwd: ROOT,
+    encoding: 'utf8',
+    stdio: ['ignore', 'pipe', 2],
+  });
+  for (const found of Object.values(JSON.parse(seen.stdout)))
+    row(
+      'Seat page, Lighthouse as its mobile device',
+      `${found.performance} / ${found.accessibility} / ${found['best-practices']}`,
+      `performance 95, accessibility 100 (painted ${found.painted} ms, usable ${found.interactive} ms)`,
+    );
+
   const { faults, slowest, answers } = JSON.parse(tsx('scripts/bench/fuzz.ts', [base, '10000'], {}));
   row('10,000 fuzzed requests', `${faults} faults, slowest ${slowest.toFixed(0)} ms`, `no 5xx, no hang (${answers})`);
 } finally {

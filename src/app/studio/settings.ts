@@ -6,6 +6,7 @@ import { insertDocuments, latestDocuments } from '../../data/documents';
 import { readSettings, updateSettings } from '../../data/studio';
 import { inTransaction } from '../../data/database/transaction';
 import { notFound, Problem, stale } from '../../core/problem';
+import { isTimeZone } from './clock';
 import { listWords } from './list-words';
 import { shippedBeside } from './shipped';
 import { readStudio } from './studio';
@@ -42,6 +43,11 @@ export function openSettings(): Promise<SettingsView> {
 }
 
 export async function editSettings(version: number, settings: Settings): Promise<SettingsView> {
+  const { time_zone: zone } = settings;
+  if (zone !== undefined && !isTimeZone(zone))
+    throw new Problem(422, 'time-zone', `“${zone}” is no time zone. One is written as Europe/Lisbon or UTC.`, {
+      pointer: '/settings/time_zone',
+    });
   await inTransaction(async (t) => {
     if (!(await updateSettings(version, settings, t))) throw stale('settings page', await readSettings(t));
   });

@@ -76,6 +76,17 @@ export function SettingsScreen({ view, figures }: { view: SettingsView; figures:
             </select>
           </label>
           <label className="block">
+            <span className="block text-sm">Time zone</span>
+            <input
+              className="input w-52"
+              placeholder="this machine’s own"
+              maxLength={60}
+              {...register('time_zone', {
+                setValueAs: (text: string | undefined) => (text?.trim() ? text.trim() : undefined),
+              })}
+            />
+          </label>
+          <label className="block">
             <span className="block text-sm">Cuts by school</span>
             <select className="select w-44" {...register('school')}>
               {Object.values(SCHOOL_LIST).map(({ slug, name }) => (

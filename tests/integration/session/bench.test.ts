@@ -187,6 +187,7 @@ describe('a seat’s own page', () => {
     const { settings, version } = await openSettings();
     const east = 'Pacific/Kiritimati';
     const west = 'Pacific/Pago_Pago';
+    await expect(editSettings(version, { ...settings, time_zone: 'Wendmere/Mill' })).rejects.toThrow(/no time zone/);
     // It is never the same day in both.
     expect(dayIn(east)).not.toBe(dayIn(west));
     const { id, seats } = await roomOf(dayIn(east));
