@@ -48,11 +48,6 @@ const VIEWS = [
   ],
   ['cut', async (page) => `${await tideClub(page)}/cut`],
   [
-    'cut-walnut',
-    async (page) => `${await tideClub(page)}/cut`,
-    async (page) => page.getByRole('button', { name: /^Theme: linen/ }).click(),
-  ],
-  [
     'lanes',
     async (page) => `${await tideClub(page)}/cut`,
     async (page) => {
@@ -69,6 +64,30 @@ const VIEWS = [
       await page.getByRole('button', { name: /^Do it: 30/ }).waitFor({ timeout: 20_000 });
     },
   ],
+  [
+    'bench',
+    async (page) => `${await session('Sluice house lunch hour')(page)}/bench`,
+    async (page) => {
+      await page.getByRole('button', { name: /^4 Emrys/ }).click();
+      await page.getByRole('tab', { name: 'Where was I?' }).click();
+      await page
+        .getByText(/done ~/)
+        .first()
+        .waitFor();
+    },
+  ],
+  [
+    'seat-page',
+    async (page) => {
+      await page.goto(`${await session('Sluice house lunch hour')(page)}/bench`);
+      await page.waitForFunction(() => document.querySelector('astro-island[ssr]') === null);
+      await page.getByRole('button', { name: /^4 Emrys/ }).click();
+      const href = await page.getByRole('link', { name: 'Its own page' }).getAttribute('href');
+      await page.setViewportSize({ width: 390, height: 844 });
+      await page.emulateMedia({ colorScheme: 'dark' });
+      return href;
+    },
+  ],
   ['kit', async (page) => `${await tideClub(page)}/kit`],
   [
     'shelf',
@@ -81,11 +100,6 @@ const VIEWS = [
   ['outlook', '/shelf?view=outlook', async (page) => page.getByText('fall short').waitFor()],
   ['print', async (page) => `${await tideClub(page)}/print`],
   ['people', '/people', async (page) => page.getByRole('button', { name: 'Wren Ashlock' }).click()],
-  [
-    'schools',
-    async (page) => `${await tideClub(page)}/cut`,
-    async (page) => page.getByText('By another school, or at another risk').click(),
-  ],
   ['projects', '/projects'],
   ['project', '/projects/double-spiral'],
   ['composer', '/composer/charm-centre'],

@@ -5,7 +5,7 @@ type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
 
 /** Every endpoint: its address with the parts that stand for something, and what it takes; a GET takes its address alone. */
 export const ENDPOINTS: readonly (readonly [Method, path: string, body?: TSchema])[] = [
-  ['GET', '/api/bench/:id'],
+  ['GET', '/api/bench/:id?after=:number'],
   ['POST', '/api/bench/:id', checks.checkSaid.schema],
   ['GET', '/api/bench/:id/offcuts'],
   ['POST', '/api/bench/:id/seats', checks.checkNewSeats.schema],

@@ -11,13 +11,13 @@ export interface BenchView {
   readonly now: number;
 }
 
-/** Opens a session's bench. What is noted of people beyond the work at the table stays away. */
-export function openBench(id: string): Promise<BenchView> {
+/** Opens a session's bench, with what was said after the n-th entry. What is noted of people beyond the work at the table stays away. */
+export function openBench(id: string, after = 0): Promise<BenchView> {
   return inTransaction(async (t) => {
     const view = await viewSession(id, t);
     return {
       view: { ...view, seats: view.seats.map((seat) => ({ ...seat, note: '' })), since: null },
-      entries: await progressAfter(id, 0, t),
+      entries: await progressAfter(id, after, t),
       now: Date.now(),
     };
   });

@@ -61,7 +61,7 @@ function countedStep({
 }
 
 const TITLES: Partial<Record<CourseStep['phase'], readonly [title: string, text: string]>> = {
-  settle: ['Find your bag', 'Lay out what is in it. Wait for the showing.'],
+  settle: ['This is what you make', 'Find your bag, and lay out what is in it. Wait for the showing.'],
   check: [
     'Try it on',
     'Close it round the wrist. A finger goes under it? Good. Do not cut a tail before it fits: ask if it does not.',
@@ -89,6 +89,7 @@ export function pageSteps(plan: SeatPlan): PageStep[] {
         caution: CAUTIONS[safetyClass(part.part)],
       };
     const [title, text] = TITLES[phase] ?? ['', ''];
-    return { ...plain, title, text, drawings: phase === 'check' ? ['closed'] : [] };
+    const drawings = { settle: ['small-front', 'closed'], check: ['closed'] }[phase as string] ?? [];
+    return { ...plain, title, text, drawings };
   });
 }

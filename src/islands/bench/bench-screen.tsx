@@ -1,8 +1,9 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
 import type { BenchView } from '../../app/bench/open-bench';
 import type { Units } from '../../core/measure';
-import { cutsDone, planSession, stagesOf } from '../../core/session';
+import { cutsDone, planSession, STAGES, stagesOf } from '../../core/session';
 import { StageCord } from '../../ui/pictures/stage-cord';
 import { borrow } from '../../ui/page-data';
 import { Bench } from './bench';
@@ -29,6 +30,11 @@ export function BenchScreen({
     return { ...rest, view: { ...view, studio: borrow<BenchView['view']['studio']>(studio) } };
   }, [bench, studio]);
   const { session } = initial.view;
+  useHotkeys(
+    STAGES.map((_, i) => String(i + 1)),
+    (_, { keys }) => window.location.assign(`/sessions/${session.id}/${STAGES[Number(keys?.[0]) - 1]!.slug}`),
+    { enabled: isDesk },
+  );
   const stages = useMemo(
     () =>
       stagesOf(

@@ -1,10 +1,12 @@
-import { Grid2x2, ListOrdered, UserRoundPlus } from 'lucide-react';
+import { Clock, Grid2x2, ListOrdered, UserRoundPlus } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { seatAtWork } from '../../core/bench';
 import type { Units } from '../../core/measure';
+import { keysOf } from '../../core/studio';
 import { Guard } from '../../ui/guard';
 import { useUnits } from '../../ui/words/units';
+import { BenchClock } from './bench-clock';
 import { BenchHead } from './bench-head';
 import { useBench, type BenchModel } from './model/use-bench';
 import { useRest } from './model/use-rest';
@@ -15,6 +17,12 @@ import { ROOM_GRID, Tables } from './tables';
 import { useAwake } from './use-now';
 import { calledBy } from './words';
 import { WalkIn } from './walk-in';
+
+const SHOWN = {
+  table: { name: 'By table', Icon: Grid2x2 },
+  need: { name: 'By need', Icon: ListOrdered },
+  clock: { name: 'Clock', Icon: Clock },
+} as const;
 
 /** Whoever needs somebody first: who asks, who will not finish, who is not here, and last those who are done. */
 function byNeed({ bench, seats }: BenchModel, ends: ReadonlyMap<string, Ends>): string[] {
@@ -60,7 +68,7 @@ export function Bench({
   const units = useUnits(firstUnits);
   const rest = useRest(model);
   const [open, setOpen] = useState<string | null>(null);
-  const [isByNeed, setByNeed] = useState(false);
+  const [shown, setShown] = useState<keyof typeof SHOWN>('table');
   const [isSeating, setSeating] = useState(false);
   const { bench, seats } = model;
   useAwake(bench.began !== null && bench.closed === null);
@@ -101,22 +109,20 @@ export function Bench({
         <main className="min-w-0 flex-1 p-2" aria-label="The room">
           <div className="mb-2 flex flex-wrap items-center gap-2">
             <div className="join" role="group" aria-label="How the room is shown">
-              <button
-                type="button"
-                aria-pressed={!isByNeed}
-                className={`btn join-item h-11 text-base ${isByNeed ? '' : 'btn-active'}`}
-                onClick={() => setByNeed(false)}
-              >
-                <Grid2x2 size={18} aria-hidden="true" /> By table
-              </button>
-              <button
-                type="button"
-                aria-pressed={isByNeed}
-                className={`btn join-item h-11 text-base ${isByNeed ? 'btn-active' : ''}`}
-                onClick={() => setByNeed(true)}
-              >
-                <ListOrdered size={18} aria-hidden="true" /> By need
-              </button>
+              {keysOf(SHOWN).map((way) => {
+                const { name, Icon } = SHOWN[way];
+                return (
+                  <button
+                    key={way}
+                    type="button"
+                    aria-pressed={shown === way}
+                    className={`btn join-item h-11 text-base ${shown === way ? 'btn-active' : ''}`}
+                    onClick={() => setShown(way)}
+                  >
+                    <Icon size={18} aria-hidden="true" /> {name}
+                  </button>
+                );
+              })}
             </div>
             <button type="button" className="btn h-11 text-base" onClick={() => setSeating(true)}>
               <UserRoundPlus size={18} aria-hidden="true" /> Walk-in
@@ -128,15 +134,15 @@ export function Bench({
           {seats.length === 0 && (
             <p className="p-4 text-lg">Nobody is seated yet: seat whoever walks in, or paste the list at Seats.</p>
           )}
-          {isByNeed ? (
+          {shown === 'clock' && <BenchClock model={model} rest={rest} onOpen={setOpen} />}
+          {shown === 'need' && (
             <ul className={ROOM_GRID}>
               {byNeed(model, ends).map((id) => (
                 <li key={id}>{card(id)}</li>
               ))}
             </ul>
-          ) : (
-            <Tables model={model} card={card} />
           )}
+          {shown === 'table' && <Tables model={model} card={card} />}
         </main>
         {seat && (
           <Guard key={seat.id} of={seat.plan} what={`The seat of ${seat.plan.label}`}>

@@ -1,4 +1,4 @@
-import { useState, type FormEvent } from 'react';
+import { useState, type SyntheticEvent } from 'react';
 import { problemOf, request } from '../../ui/api';
 
 /** Where a tablet is paired: the code that the instructor's screen shows. */
@@ -6,7 +6,7 @@ export function PairScreen() {
   const [code, setCode] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const [isBusy, setBusy] = useState(false);
-  async function pair(event: FormEvent): Promise<void> {
+  async function pair(event: SyntheticEvent): Promise<void> {
     event.preventDefault();
     setBusy(true);
     try {

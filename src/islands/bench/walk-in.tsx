@@ -1,4 +1,4 @@
-import { useState, type FormEvent } from 'react';
+import { useState, type SyntheticEvent } from 'react';
 import type { NewSeat } from '../../core/seat';
 import { WRIST, type Units } from '../../core/measure';
 import { problemOf, request } from '../../ui/api';
@@ -18,7 +18,7 @@ export function WalkIn({ model, units, onClose }: { model: BenchModel; units: Un
   const [id] = useState(newId);
   const projects = Object.values(view.studio.catalogue.projects).filter(({ slug }) => !slug.includes('@'));
 
-  async function seatThem(event: FormEvent): Promise<void> {
+  async function seatThem(event: SyntheticEvent): Promise<void> {
     event.preventDefault();
     const years = age.trim() === '' ? null : Number(age);
     if (name.trim() === '') return setProblem('Who is it? Write a name.');

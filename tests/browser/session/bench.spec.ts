@@ -251,8 +251,33 @@ test('bench, seat page and pairing keep to WCAG 2.2 AA in both themes and three 
     expect.soft(await small(phone, 'body'), `seat page at ${width}`).toEqual([]);
     expect.soft(await sideways(phone), `seat page at ${width}`).toBeLessThanOrEqual(0);
   }
+  await page.getByRole('button', { name: 'Clock' }).click();
+  await both(page, 'the clock');
+  expect.soft(await sideways(page), 'the clock').toBeLessThanOrEqual(0);
   for (const path of ['/pair', '/bench']) {
     await open(phone, path);
     await both(phone, path);
   }
+});
+
+test('kits are ticked off on a tablet, and two who tick at once lose nothing of each other', async ({
+  page,
+  context,
+}) => {
+  await open(page, '/');
+  const id = await makeSession(page, 'Kit quay', [
+    guest('Ada Quoin', 'sheathed-4', 'race'),
+    guest('Bo Trow', 'sheathed-4', 'race'),
+  ]);
+  const other = await context.newPage();
+  for (const tablet of [page, other]) await open(tablet, `/bench/${id}/kit`);
+  await page.getByRole('checkbox', { name: '1 Ada Quoin' }).check();
+  await other
+    .getByRole('checkbox', { name: /^Card:/ })
+    .nth(1)
+    .check();
+  await expect(other.getByRole('checkbox', { name: '1 Ada Quoin' })).toBeChecked();
+  await open(page, `/sessions/${id}/kit`);
+  await expect(page.getByRole('checkbox', { name: 'Bag 1 of Ada Quoin is packed' })).toBeChecked();
+  await expect(page.getByRole('checkbox', { name: /^Card/ }).nth(1)).toBeChecked();
 });

@@ -7,6 +7,7 @@ import { planSession, type SessionView } from '../../../core/session';
 import type { Figures } from '../../../core/studio';
 import { request } from '../../../ui/api';
 import { newId } from '../../../ui/new-id';
+import { wholeView, type SentView } from '../../session/model/session-view';
 import { openOutbox, type Outbox, type Unsent } from '../../../ui/outbox';
 
 /** The bench of a session on screen, and what can be said at it. */
@@ -36,6 +37,9 @@ const asEntry = ({ said, ...rest }: Unsent, i: number, skew: number): ProgressEn
   by: 'here',
 });
 
+/** How often the session itself is looked at again, ms. */
+const OFTEN = 45_000;
+
 /** Entries with others added, each once. */
 const withEntries = (known: readonly ProgressEntry[], fresh: readonly ProgressEntry[]): readonly ProgressEntry[] => {
   const keys = new Set(known.map(({ key }) => key));
@@ -55,11 +59,25 @@ export function useBench(initial: BenchView): BenchModel {
   const [skew, setSkew] = useState(() => initial.now - Date.now());
   const outbox = useRef<Outbox | null>(null);
 
+  const last = useRef(initial.entries.at(-1)?.n ?? 0);
+  const { mark } = view.studio;
   const reload = useCallback(async () => {
-    const fresh = await request<BenchView>('GET', `/api/bench/${id}`);
-    setView(fresh.view);
+    const fresh = await request<{ view: SentView; entries: ProgressEntry[] }>(
+      'GET',
+      `/api/bench/${id}?after=${last.current}`,
+      {},
+      { 'lapboard-studio': mark },
+    );
+    setView((known) => wholeView(fresh.view, known));
     setEntries((known) => withEntries(known, fresh.entries));
-  }, [id]);
+  }, [id, mark]);
+  // A wrist, a piece or the time may be changed at the desk meanwhile.
+  useEffect(() => {
+    const timer = setInterval(() => {
+      if (document.visibilityState === 'visible') void reload().catch(() => undefined);
+    }, OFTEN);
+    return () => clearInterval(timer);
+  }, [reload]);
 
   useEffect(() => {
     outbox.current = openOutbox<SaidAnswer>(
@@ -84,7 +102,6 @@ export function useBench(initial: BenchView): BenchModel {
   useEffect(() => {
     seated.current = new Set(view.seats.map((seat) => seat.id));
   }, [view.seats]);
-  const last = useRef(initial.entries.at(-1)?.n ?? 0);
   useEffect(() => {
     let source: EventSource | null = null;
     let timer: ReturnType<typeof setTimeout> | undefined;

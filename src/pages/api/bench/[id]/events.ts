@@ -3,6 +3,7 @@ import { followBench } from '../../../../app/bench/feed';
 import { tabletAt } from '../../../../app/bench/tablets';
 import type { ProgressEntry } from '../../../../core/bench';
 import { Problem } from '../../../../core/problem';
+import { entryNumber } from '../../../../http/entry-number';
 import { isUuid } from '../../../../http/ids';
 import { TABLET_COOKIE } from '../../../../http/room-door';
 
@@ -10,10 +11,8 @@ import { TABLET_COOKIE } from '../../../../http/room-door';
 const BEAT_MS = 10_000;
 
 /** The n-th entry that whoever asks has had: where it was cut off, or as its page was opened. */
-const hadBy = (request: Request, url: URL): number => {
-  const said = request.headers.get('last-event-id') ?? url.searchParams.get('after') ?? '0';
-  return /^\d{1,9}$/.test(said) ? Number(said) : 0;
-};
+const hadBy = (request: Request, url: URL): number =>
+  entryNumber(request.headers.get('last-event-id') ?? url.searchParams.get('after'));
 
 /** A session's bench as it goes on, as server-sent events: each numbered, so that a page that was cut off asks for what it has not had. */
 export const GET: APIRoute = ({ params, request, url, cookies, locals }) => {

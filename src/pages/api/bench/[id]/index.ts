@@ -2,12 +2,13 @@ import { openBench } from '../../../../app/bench/open-bench';
 import { sayAtBench } from '../../../../app/bench/say';
 import { saidProblem } from '../../../../core/bench';
 import { Problem } from '../../../../core/problem';
+import { entryNumber } from '../../../../http/entry-number';
 import { checkSaid } from '../../../../http/checks';
 import { idOf, reads, writes } from '../../../../http/endpoint';
 import { unlessKnown } from '../../../../http/known-studio';
 
 export const GET = reads(async (context) => {
-  const { view, ...rest } = await openBench(idOf(context));
+  const { view, ...rest } = await openBench(idOf(context), entryNumber(context.url.searchParams.get('after')));
   return { ...rest, view: unlessKnown(view, context) };
 });
 
