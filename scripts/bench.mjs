@@ -160,7 +160,8 @@ try {
   // A room of twelve that is held today, and the page of one of its seats.
   const held_on = new Intl.DateTimeFormat('en-CA').format(new Date());
   const sessionId = crypto.randomUUID();
-  const headers = { origin: base, 'content-type': 'application/json' };
+  // What runs below stands this process still: no connection is kept meanwhile.
+  const headers = { origin: base, 'content-type': 'application/json', connection: 'close' };
   const send = (path, data) => fetch(base + path, { method: 'POST', headers, body: JSON.stringify(data) });
   await send('/api/sessions', { id: sessionId, session: { title: 'Bench room', held_on, minutes: 90 } });
   const seats = Array.from({ length: 12 }, (_, i) => ({
@@ -179,7 +180,7 @@ try {
     `p95 ${feed.p95.toFixed(0)} ms, lost ${feed.lost}, twice ${feed.doubled}`,
     `p95 under 500 ms, none lost, none twice (longest ${feed.longest.toFixed(0)} ms)`,
   );
-  const page = await (await fetch(`${base}/sessions/${sessionId}/bench`)).text();
+  const page = await (await fetch(`${base}/sessions/${sessionId}/bench`, { headers })).text();
   const link = new RegExp(`${seats[0].id}&quot;:\\[0,&quot;([\\w-]{43})`).exec(page)[1];
   const seatPage = await browser.newPage();
   const scripts = [];
@@ -195,7 +196,7 @@ try {
     `${(performance.now() - opened).toFixed(0)} ms`,
     'under 2,000 ms',
   );
-  await seatPage.waitForLoadState('networkidle');
+  await seatPage.waitForTimeout(4000);
   const script = (await Promise.all(scripts)).reduce((sum, size) => sum + size.responseBodySize, 0);
   row('Seat page, script loaded, compressed', `${(script / 1000).toFixed(0)} kB`, 'under 150 kB');
   await seatPage.close();

@@ -21,10 +21,12 @@ await sequelize.query(
   `INSERT INTO seats (id, session_id, person_id, position, skill, wrist_mm, wrist_method, wrist_on, project, project_revision)
    SELECT gen_random_uuid(), s.id, p.id, p.seat,
           (ARRAY['new', 'steady', 'fluent'])[1 + p.seat % 3], :wrist + p.seat, 'tape', CURRENT_DATE,
-          (ARRAY(SELECT slug FROM projects ORDER BY slug))[1 + p.seat % (SELECT count(*)::int FROM projects)], 1
+          l.slug, l.revision
    FROM (SELECT id, row_number() OVER () AS n FROM sessions WHERE title LIKE 'Session %') s
    JOIN (SELECT id, (row_number() OVER () - 1)::int AS k, ((row_number() OVER () - 1) % :each)::int AS seat FROM people WHERE name LIKE 'Person %') p
-     ON p.k / :each = s.n % (:people / :each)`,
+     ON p.k / :each = s.n % (:people / :each)
+   JOIN (SELECT slug, max(revision) AS revision, row_number() OVER (ORDER BY slug) - 1 AS nth, count(*) OVER () AS many FROM projects GROUP BY slug) l
+     ON l.nth = p.seat % l.many`,
   { replacements: { wrist: wrist_adult, each: seats / sessions, people: seats / 4 } },
 );
 await sequelize.query('ANALYZE');

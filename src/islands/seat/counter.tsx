@@ -24,18 +24,10 @@ export function Counter({
   const pictures = tie ? tie.drawings : step.drawings;
   return (
     <>
-      {/* All of them are there from the start: without a network none can be fetched. */}
       <div className={`grid ${pictures.length > 1 ? 'grid-cols-2' : ''} gap-2`}>
-        {(each.length > 0 ? each : [{ drawings: step.drawings }]).map(({ drawings }, k) =>
-          drawings.map((name) => (
-            <img
-              key={`${k} ${name}`}
-              src={file(name)}
-              alt=""
-              className={`h-40 w-full object-contain ${each.length > 0 && k !== done % each.length ? 'hidden' : ''}`}
-            />
-          )),
-        )}
+        {pictures.map((name) => (
+          <img key={name} src={file(name)} alt="" className="h-40 w-full object-contain" />
+        ))}
       </div>
       {tie && (
         <p className="flex items-center gap-2 text-2xl">

@@ -3,10 +3,10 @@ const parts = (): string[] =>
   performance
     .getEntriesByType('resource')
     .map(({ name }) => name)
-    .filter((name) => name.startsWith(`${location.origin}/_astro/`) || name.startsWith(`${location.origin}/s/`));
+    .filter((name) => name.startsWith(`${location.origin}/_astro/`));
 
-/** Has the phone keep this page, so that it is there when it is reloaded without a network. Only where the browser keeps pages. */
-export async function keepPage(): Promise<void> {
+/** Has the phone keep this page with its pictures, so that it is there when it is reloaded without a network. Only where the browser keeps pages. */
+export async function keepPage(pictures: readonly string[]): Promise<void> {
   if (!('serviceWorker' in navigator) || !window.isSecureContext) return;
   const isKept = navigator.serviceWorker.controller !== null;
   const claimed = new Promise((done) =>
@@ -16,5 +16,5 @@ export async function keepPage(): Promise<void> {
   if (isKept) return;
   // The worker came after the page: what was loaded before it is asked for once more, through it.
   await claimed;
-  await Promise.all([location.href, ...parts()].map((name) => fetch(name).catch(() => undefined)));
+  await Promise.all([location.href, ...pictures, ...parts()].map((name) => fetch(name).catch(() => undefined)));
 }

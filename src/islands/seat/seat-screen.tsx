@@ -1,5 +1,5 @@
 import { ArrowLeft, ArrowRight, Hand, TriangleAlert } from 'lucide-react';
-import { useEffect } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { SeatPage } from '../../app/bench/seat-page';
 import type { PageStep } from '../../core/bench';
 import { Counter } from './counter';
@@ -16,6 +16,12 @@ function placeOf(steps: readonly PageStep[], said: string | null, made: number):
   return Math.max(0, counted);
 }
 
+/** The names of all pictures of a step. */
+const picturesOf = ({ drawings, count }: PageStep): readonly string[] => [
+  ...drawings,
+  ...(count?.each ?? []).flatMap((tie) => tie.drawings),
+];
+
 /** A participant's own page: one idea a screen, and the two things they may want to say. */
 export function SeatScreen({ page, link }: { page: SeatPage; link: string }) {
   const { atWork, say, isAway, unsent, isClosed } = useOwnBench(page, link);
@@ -29,7 +35,16 @@ export function SeatScreen({ page, link }: { page: SeatPage; link: string }) {
     window.scrollTo({ top: 0 });
   };
   // Over HTTPS a reload without a network shows the page as it was.
-  useEffect(() => void keepPage().catch(() => undefined), []);
+  // What is for later is fetched when the page has come to rest: whoever has opened it is to press, not to wait.
+  const [isAtRest, setAtRest] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => setAtRest(true), 2500);
+    return () => clearTimeout(timer);
+  }, []);
+  const pictures = useMemo(() => steps.flatMap(picturesOf).map((name) => `/s/${link}/${name}.svg`), [steps, link]);
+  useEffect(() => {
+    if (isAtRest) void keepPage(pictures).catch(() => undefined);
+  }, [isAtRest, pictures]);
   const isLast = place === steps.length - 1;
   const isFlame = step.caution.includes('station');
   return (
@@ -58,7 +73,7 @@ export function SeatScreen({ page, link }: { page: SeatPage; link: string }) {
         ) : (
           <>
             {step.drawings.map((name) => (
-              <img key={name} src={file(name)} alt="" className="max-h-48 w-full object-contain" />
+              <img key={name} src={file(name)} alt="" className="h-40 w-full object-contain" />
             ))}
             <p className="text-xl">{step.text}</p>
             {place === 0 && (
@@ -99,9 +114,7 @@ export function SeatScreen({ page, link }: { page: SeatPage; link: string }) {
         </p>
         {/* Pictures of the steps to come are fetched while there is a network. */}
         <div className="hidden" aria-hidden="true">
-          {steps
-            .slice(place + 1)
-            .flatMap(({ drawings }) => drawings.map((name) => <img key={name} src={file(name)} alt="" />))}
+          {isAtRest && pictures.map((name) => <img key={name} src={name} alt="" />)}
         </div>
       </main>
       <footer className="fixed inset-x-0 bottom-0 border-t hair bg-base-200 p-2">

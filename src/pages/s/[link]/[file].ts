@@ -13,7 +13,9 @@ export const GET: APIRoute = async ({ params: { link = '', file = '' }, cookies,
     const [, name] = /^([a-z0-9-]{1,60})\.svg$/.exec(file) ?? [];
     const svg = name === undefined ? null : drawingOf(plan, name, readerOf(cookies, 'cm').units);
     if (svg === null) throw notFound('drawing');
-    return new Response(svg, { headers: { 'content-type': 'image/svg+xml', 'cache-control': 'private, max-age=600' } });
+    return new Response(svg, {
+      headers: { 'content-type': 'image/svg+xml', 'cache-control': 'private, max-age=7200' },
+    });
   } catch (error) {
     if (!(error instanceof Problem)) throw error;
     if (locals.door === 'room' && error.code === 'not-open') await countWrong(clientAddress);
