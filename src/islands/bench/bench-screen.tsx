@@ -3,11 +3,10 @@ import { useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { BenchView } from '../../app/bench/open-bench';
 import type { Units } from '../../core/measure';
-import { cutsDone, planSession, STAGES, stagesOf } from '../../core/session';
-import { StageCord } from '../../ui/pictures/stage-cord';
+import { STAGES } from '../../core/session';
 import { borrow } from '../../ui/page-data';
 import { Bench } from './bench';
-import { Pairing } from './pairing';
+import { Pairing } from './tablet/pairing';
 
 /** The bench's island: at the desk with the session's cord over it, on a tablet of the room alone. */
 export function BenchScreen({
@@ -35,32 +34,12 @@ export function BenchScreen({
     (_, { keys }) => window.location.assign(`/sessions/${session.id}/${STAGES[Number(keys?.[0]) - 1]!.slug}`),
     { enabled: isDesk },
   );
-  const stages = useMemo(
-    () =>
-      stagesOf(
-        planSession(initial.view).seats,
-        session.cut_done && cutsDone(session.cut_done),
-        session.kits,
-        initial.view.bench,
-      ),
-    [initial, session],
-  );
   return (
     <QueryClientProvider client={client}>
       <div className="flex min-h-screen flex-col">
         <header className="bg-neutral px-3 py-1 text-neutral-content">
           <h1 className="truncate text-xl">{session.title}</h1>
         </header>
-        {isDesk && (
-          <div className="overflow-x-clip bg-base-200 narrow:hidden">
-            <StageCord
-              stages={stages}
-              current="bench"
-              href={(stage) => `/sessions/${session.id}/${stage}`}
-              onGo={(stage) => window.location.assign(`/sessions/${session.id}/${stage}`)}
-            />
-          </div>
-        )}
         <Bench
           initial={initial}
           units={units}

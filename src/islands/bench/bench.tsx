@@ -7,6 +7,7 @@ import { keysOf } from '../../core/studio';
 import { Guard } from '../../ui/guard';
 import { useUnits } from '../../ui/words/units';
 import { BenchClock } from './bench-clock';
+import { BenchCord } from './bench-cord';
 import { BenchHead } from './bench-head';
 import { useBench, type BenchModel } from './model/use-bench';
 import { useRest } from './model/use-rest';
@@ -103,6 +104,7 @@ export function Bench({
   const seat = seats.find(({ id }) => id === open);
   return (
     <div className="flex min-h-0 flex-1 flex-col">
+      {isDesk && <BenchCord model={model} />}
       <BenchHead model={model} finishing={finishingWords(model, ends)} />
       <Needs model={model} onOpen={setOpen} />
       <div className="flex min-h-0 flex-1 items-stretch">

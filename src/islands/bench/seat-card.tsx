@@ -73,7 +73,7 @@ export const SeatCard = memo(function SeatCard({
         </span>
         <span className="quiet">{number}</span>
       </span>
-      <span className="flex h-10 w-full items-center overflow-hidden" aria-hidden="true">
+      <span className="flex h-10 w-full items-center overflow-hidden [&>svg]:max-h-10" aria-hidden="true">
         {plan.fit ? (
           <Strip
             plan={plan}

@@ -1,7 +1,16 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { BenchView } from '../../../app/bench/open-bench';
 import type { SaidAnswer } from '../../../app/bench/say';
-import { benchOf, courseOf, tiesAt, type Bench, type ProgressEntry, type What } from '../../../core/bench';
+import {
+  benchOf,
+  courseOf,
+  summaryOf,
+  tiesAt,
+  type Bench,
+  type BenchSummary,
+  type ProgressEntry,
+  type What,
+} from '../../../core/bench';
 import type { PlannedSeat } from '../../../core/seat';
 import { planSession, type SessionView } from '../../../core/session';
 import type { Figures } from '../../../core/studio';
@@ -16,6 +25,7 @@ export interface BenchModel {
   readonly seats: readonly PlannedSeat[];
   readonly figures: Figures;
   readonly bench: Bench;
+  readonly summary: BenchSummary;
   /** The server's clock, ms. */
   readonly clock: () => number;
   readonly say: (what: What, seat?: string | null, value?: ProgressEntry['value']) => void;
@@ -132,18 +142,22 @@ export function useBench(initial: BenchView): BenchModel {
   }, [id, reload]);
 
   const { seats, figures } = useMemo(() => planSession(view), [view]);
+  const all = useMemo(
+    () =>
+      withEntries(
+        entries,
+        waiting.map((one, i) => asEntry(one, i, skew)),
+      ),
+    [entries, waiting, skew],
+  );
   const bench = useMemo(() => {
     const byId = new Map(seats.map((seat) => [seat.id, seat]));
-    const countAt = (seat: string, mm: number): number => {
+    return benchOf(all, (seat, mm) => {
       const plan = byId.get(seat)?.plan;
       return plan ? tiesAt(courseOf(plan), mm) : 0;
-    };
-    const all = withEntries(
-      entries,
-      waiting.map((one, i) => asEntry(one, i, skew)),
-    );
-    return benchOf(all, countAt);
-  }, [entries, waiting, seats, skew]);
+    });
+  }, [all, seats]);
+  const summary = useMemo(() => summaryOf(all), [all]);
 
   const say = useCallback<BenchModel['say']>((what, seat = null, value = null) => {
     const one: Unsent = { key: newId(), seat, what, value, said: Date.now() };
@@ -157,6 +171,7 @@ export function useBench(initial: BenchView): BenchModel {
     seats,
     figures,
     bench,
+    summary,
     clock: useCallback(() => Date.now() + skew, [skew]),
     say,
     undo: back

@@ -80,7 +80,7 @@ export function SeatPanel({
       ref={panel}
       tabIndex={-1}
       aria-label={`Seat of ${plan.label}`}
-      className="sticky top-0 max-h-screen w-[27rem] shrink-0 self-start overflow-y-auto border-l hair bg-base-100 p-3 text-base outline-none narrow:fixed narrow:inset-0 narrow:z-50 narrow:w-full"
+      className="sticky top-0 max-h-screen w-[27rem] shrink-0 self-start overflow-y-auto border-l hair bg-base-100 p-3 text-base outline-none narrow:fixed narrow:inset-0 narrow:z-50 narrow:h-dvh narrow:max-h-none narrow:w-full"
     >
       <header className="flex items-start gap-2 pb-2">
         <div className="min-w-0 flex-1">

@@ -1,5 +1,5 @@
 import { useState, type SyntheticEvent } from 'react';
-import { problemOf, request } from '../../ui/api';
+import { problemOf, request } from '../../../ui/api';
 
 /** Where a tablet is paired: the code that the instructor's screen shows. */
 export function PairScreen() {

@@ -1,6 +1,6 @@
 import { useMemo, useRef, useState } from 'react';
-import type { BenchView } from '../../app/bench/open-bench';
-import type { Units } from '../../core/measure';
+import type { BenchView } from '../../../app/bench/open-bench';
+import type { Units } from '../../../core/measure';
 import {
   CARD,
   childrenOf,
@@ -9,11 +9,11 @@ import {
   planSession,
   type Bag,
   type SessionView,
-} from '../../core/session';
-import { problemOf, request } from '../../ui/api';
-import { borrow } from '../../ui/page-data';
-import { Swatch } from '../../ui/pictures/swatch';
-import { itemLook, lineWords } from '../session/kit/item-look';
+} from '../../../core/session';
+import { problemOf, request } from '../../../ui/api';
+import { borrow } from '../../../ui/page-data';
+import { Swatch } from '../../../ui/pictures/swatch';
+import { itemLook, lineWords } from '../../session/kit/item-look';
 
 type Stored = Pick<SessionView['session'], 'version' | 'kits'>;
 

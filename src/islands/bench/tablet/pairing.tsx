@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Tablet } from 'lucide-react';
 import { useState } from 'react';
-import { problemOf, request } from '../../ui/api';
+import { problemOf, request } from '../../../ui/api';
 
 interface Paired {
   readonly door: string | null;
