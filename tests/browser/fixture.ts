@@ -71,10 +71,15 @@ export async function axe(page: Page, rules?: string[]): Promise<string[]> {
 }
 
 /** Makes a session by the API, as a page of ours would, and answers its id. */
-export async function makeSession(page: Page, title: string, seats: readonly object[] = []): Promise<string> {
+export async function makeSession(
+  page: Page,
+  title: string,
+  seats: readonly object[] = [],
+  held_on = '2031-02-03',
+): Promise<string> {
   const id = crypto.randomUUID();
   const headers = { origin: new URL(page.url()).origin };
-  await page.request.post('/api/sessions', { headers, data: { id, session: { title, held_on: '2031-02-03' } } });
+  await page.request.post('/api/sessions', { headers, data: { id, session: { title, held_on } } });
   if (seats.length > 0) {
     const made = await page.request.post(`/api/sessions/${id}/seats`, {
       headers,

@@ -24,7 +24,11 @@ function state(
   if (seat.here === 'away') return { words: 'did not come', Icon: UserRoundX };
   if (seat.help !== null) return { words: 'asks for help', Icon: Hand, bad: true };
   if (seat.turn !== null) return { words: 'at the station', Icon: Flame };
-  if (seat.ready !== null) return { words: 'waits for the station', Icon: Flame };
+  const atFlame = plan.pace?.phases.some(({ at }) => at === 'station');
+  if (seat.ready !== null)
+    return atFlame
+      ? { words: 'waits for the station', Icon: Flame }
+      : { words: 'says it is done: look at it', Icon: Hand };
   if (seat.here === 'expected' && seat.made === 0 && seat.step === null) return { words: 'not here yet' };
   const phase = PHASE_WORDS[phaseNow(courseOf(plan), seat)];
   if (!ends) return { words: phase };

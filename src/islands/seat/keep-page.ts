@@ -16,5 +16,7 @@ export async function keepPage(pictures: readonly string[]): Promise<void> {
   if (isKept) return;
   // The worker came after the page: what was loaded before it is asked for once more, through it.
   await claimed;
-  await Promise.all([location.href, ...pictures, ...parts()].map((name) => fetch(name).catch(() => undefined)));
+  await Promise.all([...pictures, ...parts()].map((name) => fetch(name).catch(() => undefined)));
+  // The page itself last: where it is kept, all of it is.
+  await fetch(location.href);
 }

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, guest, makeSession, open, ready, test } from '../fixture';
-import { card, openBench, panel, phoneOf, press } from '../support/bench';
+import { card, openBench, panel, phoneOf, press, HELD } from '../support/bench';
 
 test('a room from two screens and three phones: progress, help, a rescue, the station, and a card to go home with', async ({
   page,
@@ -93,10 +93,12 @@ test('what is pressed without a network is kept, over a closed page too, and rea
 }) => {
   watch.serverMayBeAway = true;
   await open(page, '/');
-  const id = await makeSession(page, 'Net loft', [
-    guest('Ada Quoin', 'sheathed-4', 'race'),
-    guest('Bo Trow', 'sheathed-4', 'race'),
-  ]);
+  const id = await makeSession(
+    page,
+    'Net loft',
+    [guest('Ada Quoin', 'sheathed-4', 'race'), guest('Bo Trow', 'sheathed-4', 'race')],
+    HELD,
+  );
   await open(page, `/sessions/${id}/bench`);
   await page.getByRole('button', { name: 'Begin' }).click();
   await expect(page.getByText('live')).toBeVisible();
@@ -132,11 +134,14 @@ test('a seat’s page goes on without a network, survives a reload there, and te
   const phone = await phoneOf(browser, page, 'Fenella Reach');
   const made = phone.getByText(/of 25 half knots/);
   await expect(made).toHaveText('10 of 25 half knots');
-  // The phone has kept the page once its worker has all of it.
-  await phone.waitForFunction(async () => navigator.serviceWorker.controller !== null && (await caches.has('seat')));
-  await phone.waitForFunction(async () =>
-    (await (await caches.open('seat')).keys()).some(({ url }) => url === location.href),
-  );
+  // The phone has kept the page once its worker has all of it, and the page itself last.
+  const isKept = () =>
+    phone.evaluate(
+      async () =>
+        navigator.serviceWorker.controller !== null &&
+        (await (await caches.open('seat')).keys()).some(({ url }) => url === location.href),
+    );
+  await expect.poll(isKept, { timeout: 20_000 }).toBe(true);
   await phone.context().setOffline(true);
   await phone.getByRole('button', { name: 'Tied' }).click();
   await phone.getByRole('button', { name: 'Tied' }).click();
@@ -154,10 +159,12 @@ test('somebody walks in, is seated at a table, and every screen has them; who di
   context,
 }) => {
   await open(page, '/');
-  const id = await makeSession(page, 'Walk-in wharf', [
-    guest('Ada Quoin', 'sheathed-4', 'race'),
-    guest('Bo Trow', 'sheathed-4', 'race'),
-  ]);
+  const id = await makeSession(
+    page,
+    'Walk-in wharf',
+    [guest('Ada Quoin', 'sheathed-4', 'race'), guest('Bo Trow', 'sheathed-4', 'race')],
+    HELD,
+  );
   await open(page, `/sessions/${id}/bench`);
   const other = await context.newPage();
   await open(other, `/sessions/${id}/bench`);

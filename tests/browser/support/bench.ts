@@ -1,6 +1,9 @@
 import type { Browser, Page } from '@playwright/test';
 import { open } from '../fixture';
 
+/** A day that is past: what is ahead, others look at. */
+export const HELD = '2020-02-03';
+
 const PHONE = { viewport: { width: 390, height: 844 }, hasTouch: true };
 
 /** The bench of the demo's session that is under way. */
