@@ -7,6 +7,8 @@ import sirv from 'sirv';
 import { handler } from '../dist/server/entry.mjs';
 import { ROOT } from './lib/root.mjs';
 
+const { PORT, LAPBOARD_ROOM_PORT, LAPBOARD_CERT, LAPBOARD_KEY } = process.env;
+
 const HEADERS = {
   'x-content-type-options': 'nosniff',
   'referrer-policy': 'same-origin',
@@ -41,13 +43,15 @@ const ROOM_FILES = /^\/(_astro\/[\w.@-]+|favicon\.svg|seat-worker\.js)$/;
 
 /** Answers at a door; what comes through it says which it was. */
 const answering = (door) => (request, response) => {
-  for (const [name, value] of Object.entries(HEADERS)) response.setHeader(name, value);
+  for (const [name, value] of Object.entries(HEADERS)) {
+    // Browsers heed it of an encrypted page alone, and complain of it otherwise.
+    if (name !== 'cross-origin-opener-policy' || door === 'home' || LAPBOARD_CERT) response.setHeader(name, value);
+  }
   const onward = () => compressed(request, response, () => handler(request, response, undefined, { door }));
   if (door === 'home' || ROOM_FILES.test(request.url.split('?')[0])) files(request, response, onward);
   else onward();
 };
 
-const { PORT, LAPBOARD_ROOM_PORT, LAPBOARD_CERT, LAPBOARD_KEY } = process.env;
 const home = createServer(answering('home'));
 const room = LAPBOARD_CERT
   ? createSecureServer({ cert: readFileSync(LAPBOARD_CERT), key: readFileSync(LAPBOARD_KEY) }, answering('room'))

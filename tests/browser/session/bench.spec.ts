@@ -68,7 +68,7 @@ test('a room from two screens and three phones: progress, help, a rescue, the st
 
   // One goes home with it unfinished, on a card that says where it is.
   await card(page, 'Gwil').click();
-  await press(page, 'Goes home with it');
+  await press(page, 'Takes it home');
   await expect(card(tablet, 'Gwil')).toHaveAccessibleName(/goes on at home/, { timeout: 1500 });
   await panel(page)
     .getByRole('link', { name: /A card that says where it is/ })

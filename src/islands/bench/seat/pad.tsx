@@ -96,7 +96,7 @@ export function Pad({
         )}
         {atWork.done === null && atWork.here !== 'home' && (
           <button type="button" className={LAID} onClick={tell('home')}>
-            Goes home with it
+            Takes it home
           </button>
         )}
         {(atWork.here === 'expected' || atWork.here === 'away' || atWork.here === 'home') && (

@@ -23,7 +23,7 @@ const VIEWS = {
 const SAID: Readonly<Record<string, string>> = {
   here: 'is here',
   away: 'did not come',
-  home: 'goes home with it',
+  home: 'takes it home',
   length: 'band measured',
   step: 'next step',
   help: 'asks for help',
@@ -80,7 +80,7 @@ export function SeatPanel({
       ref={panel}
       tabIndex={-1}
       aria-label={`Seat of ${plan.label}`}
-      className="sticky top-0 max-h-screen w-[27rem] shrink-0 self-start overflow-y-auto border-l hair bg-base-100 p-3 text-base outline-none narrow:fixed narrow:inset-0 narrow:z-50 narrow:h-dvh narrow:max-h-none narrow:w-full"
+      className="sticky top-0 max-h-screen w-[27rem] shrink-0 self-start overflow-y-auto border-l hair bg-base-100 p-3 text-base outline-none narrow:w-[25rem] narrow:pb-20 max-sm:fixed max-sm:inset-0 max-sm:z-50 max-sm:h-dvh max-sm:max-h-none max-sm:w-full!"
     >
       <header className="flex items-start gap-2 pb-2">
         <div className="min-w-0 flex-1">
