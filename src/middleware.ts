@@ -62,14 +62,15 @@ function asProblem(response: Response, isKnown: boolean): Response {
 export const onRequest = defineMiddleware(async (context, next) => {
   if (!isOurHost(context.request, context.locals.door))
     return guarded(problemResponse(421, 'other-host', 'Lapboard is not reached by this name.'));
-  const refused = context.locals.door === 'room' ? await atRoomDoor(context) : null;
-  if (refused) return guarded(refused);
+  const isRoom = context.locals.door === 'room';
   const isApi = context.url.pathname.startsWith('/api/');
   if (!isGoodAddress(context.url))
-    return isApi
+    return isApi || isRoom
       ? guarded(problemResponse(400, 'address', 'This address cannot be read.'))
       : context.rewrite('/problem?status=404');
   try {
+    const refused = isRoom ? await atRoomDoor(context) : null;
+    if (refused) return guarded(refused);
     const nonce = CHARTED.has(context.routePattern) ? randomBytes(16).toString('base64') : null;
     context.locals.chartNonce = nonce;
     const response = await next();
@@ -77,7 +78,8 @@ export const onRequest = defineMiddleware(async (context, next) => {
   } catch (error) {
     const problem = error instanceof Problem ? error : null;
     if (!problem) logFailure(error, `${context.request.method} ${context.routePattern}`);
-    if (isApi)
+    // The page that tells of problems is not listed at the door to the room.
+    if (isApi || isRoom)
       return guarded(
         problemResponse(
           problem?.status ?? 500,

@@ -1,7 +1,7 @@
 import { RateLimiterMemory } from 'rate-limiter-flexible';
 
-/** Anything from one address on the network: a phone that counts fast stays far below it. */
-const all = new RateLimiterMemory({ points: 600, duration: 60 });
+/** Anything from one address on the network: forty phones behind one address stay below it. */
+const all = new RateLimiterMemory({ points: 3000, duration: 60 });
 /** Links and codes from one address that open nothing. */
 const wrong = new RateLimiterMemory({ points: 10, duration: 60 });
 /** Codes of tablets that were wrong, from everywhere together: whoever has many addresses guesses no faster. */
