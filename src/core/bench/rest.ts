@@ -20,6 +20,9 @@ export function phaseNow(course: Course, seat: SeatAtWork): PhaseName {
   return step ?? 'settle';
 }
 
+/** Share of a phase without counts that is taken to be left, however long it lasts, until its next step is said. A convention of the clock. */
+const NOT_OVER = 0.2;
+
 const minutesOf = ({ phases }: Pace, phase: PhaseName): number =>
   phases.reduce((sum, own) => sum + (own.phase === phase ? own.minutes : 0), 0);
 
@@ -32,9 +35,9 @@ function workToCome(pace: Pace, course: Course, seat: SeatAtWork, bench: Bench, 
     const minutes = minutesOf(pace, own);
     if (i > place) return sum + minutes;
     if (own === 'knot') return sum + minutes * (1 - Math.min(1, seat.made / Math.max(1, course.ties)));
-    // In any other phase the clock says how much is done; a fifth of it is left until the step is.
+    // In any other phase the clock says how much is done, but for what is left until somebody says that it is over.
     const spent = seat.since === null ? 0 : workedMinutes(bench, seat.since, now);
-    return sum + Math.max(minutes / 5, minutes - spent);
+    return sum + Math.max(minutes * NOT_OVER, minutes - spent);
   }, 0);
 }
 

@@ -105,6 +105,9 @@ function endOf(
   };
 }
 
+/** Standard deviations that one in ten of a normal distribution lies beyond. */
+const ONE_IN_TEN = 1.2816;
+
 /** How much of the cord to come may be more, one time in ten: mm, as makers of the skill differ. */
 export const mayDiffer = ({ ties_mm }: EndToCome, skill: Skill, figures: Figures): number =>
-  1.28 * spreadOf(skill, figures) * ties_mm;
+  ONE_IN_TEN * spreadOf(skill, figures) * ties_mm;

@@ -24,16 +24,19 @@ export function openStitch({ stretch, lasts, toCome }: Short): Rescue | null {
     };
   }
   const room = toCome * pitch;
+  const knot = measureStitch(STITCHES['square-knot']!, run.around);
   for (const length of BEADS) {
-    // Past a bead a strand runs straight, with half a diameter before and after it.
-    const takes = length + d;
-    const saved = (takes / pitch) * lasts.worst.perTie - takes * 1.06;
+    // What a round bead on the core takes of a strand that is carried past it, and of the band: by the paths of both stitches.
+    const bead = { length: length / d, width: length / d };
+    const beaded = measureStitch(STITCHES['bead-on-core']!, { ...run.around, beads: [bead] });
+    const takes = (beaded.pitch - knot.pitch) * d;
+    const saved = (takes / pitch) * lasts.worst.perTie - (beaded.use.a! - knot.use.a!) * d;
     const beads = Math.ceil(lacks / saved);
     if (saved > 0 && beads * (takes + 2 * pitch) <= room)
       return {
         slug: 'open',
         title: 'Set beads between',
-        text: `${beads} ${beads === 1 ? 'bead' : 'beads'} of ${mm(length)} on the core, a square knot or more between them: each saves ${mm(saved)}.`,
+        text: `${beads} round ${beads === 1 ? 'bead' : 'beads'} of ${mm(length)} on the core, a square knot or more between them: each saves ${mm(saved)}.`,
         keeps: 'All of it, with beads in the rest.',
       };
   }
