@@ -13,6 +13,8 @@ export const STUDIO_TABLES = [
   'sessions',
   'seats',
   'seat_progress',
+  'seat_records',
+  'figure_changes',
   'items',
   'lots',
   'movements',
@@ -23,7 +25,13 @@ export type StudioTable = (typeof STUDIO_TABLES)[number];
 /** What a balance is made of is in the ledger: these are booked anew when movements come in. */
 const BOOKED: Partial<Record<StudioTable, Readonly<Record<string, number>>>> = { lots: { hand: 0, held: 0 } };
 /** Tables whose numbers the database gives. */
-const NUMBERED: Partial<Record<StudioTable, string>> = { wrists: 'id', lots: 'number', movements: 'id' };
+const NUMBERED: Partial<Record<StudioTable, string>> = {
+  wrists: 'id',
+  lots: 'number',
+  movements: 'id',
+  seat_records: 'n',
+  figure_changes: 'n',
+};
 /** What rows had before they had a column that is never empty. */
 const BEFORE: Partial<Record<StudioTable, object>> = {
   sessions: { leader: '', room: { adults: 1, fire_by: '', tied: [], early: [] } },
@@ -35,6 +43,8 @@ const ORDER: Partial<Record<StudioTable, string>> = {
   hardware: 'slug, revision',
   projects: 'slug, revision',
   seat_progress: 'session_id, n',
+  seat_records: 'n',
+  figure_changes: 'n',
   movements: 'id',
   lots: 'number',
   wrists: 'id',

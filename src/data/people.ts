@@ -149,6 +149,7 @@ export async function erasePerson(id: string, name: string, t: Transaction): Pro
     [id],
     t,
   );
+  await run("UPDATE seat_records SET person_id = NULL, said = said - 'word' WHERE person_id = $1", [id], t);
 }
 
 /** Makes two people one: what is known of the first goes over to the second where that does not know it, and the first is gone. */
@@ -163,6 +164,12 @@ export async function joinPeople(from: string, to: string, t: Transaction): Prom
     `UPDATE people p SET age = coalesce(p.age, o.age), age_on = CASE WHEN p.age IS NULL THEN o.age_on ELSE p.age_on END,
             avoid = ARRAY(SELECT DISTINCT a FROM unnest(p.avoid || o.avoid) AS a ORDER BY a), version = p.version + 1
        FROM people o WHERE p.id = $2 AND o.id = $1`,
+    [from, to],
+    t,
+  );
+  await run(
+    `UPDATE seat_records SET person_id = $2, maker = coalesce((SELECT maker FROM seat_records WHERE person_id = $2 LIMIT 1), maker)
+      WHERE person_id = $1`,
     [from, to],
     t,
   );

@@ -1,5 +1,5 @@
 import { Op, type Transaction } from 'sequelize';
-import type { CutRecord, Kits, SessionRecord } from '../core/session';
+import type { CutRecord, Kits, SessionRecord, Wrap } from '../core/session';
 import type { Layout } from '../core/layout';
 import { number, orNull, text, truth, type RowOf } from './database/columns';
 import { database } from './database/connection';
@@ -11,6 +11,7 @@ export interface StoredSession extends SessionRecord {
   readonly cut_done: CutRecord | null;
   readonly lanes: Layout | null;
   readonly kits: Kits | null;
+  readonly wrap: Wrap | null;
   readonly deleted: boolean;
   /** When somebody last took note of what its lengths rest on. */
   readonly noted_at: Date;
@@ -30,6 +31,7 @@ const plain = (row: SessionRow): StoredSession => ({
   cut_done: row.cut_done,
   lanes: row.lanes,
   kits: row.kits,
+  wrap: row.wrap,
   deleted: row.deleted_at !== null,
   noted_at: row.noted_at,
 });
@@ -59,6 +61,7 @@ export async function updateSession(
       cut_done: CutRecord | null;
       lanes: Layout | null;
       kits: Kits | null;
+      wrap: Wrap | null;
       deleted_at: Date | null;
       noted_at: Date;
     }

@@ -18,7 +18,8 @@ import { ListWordSchema, MomentSchema, SettingsSchema, VersionSchema } from '../
 import { ROLES, SAID_AS, type Role, type SaidSpan } from '../formats/roster';
 import { LayoutSchema } from '../core/layout';
 import { NewSeatSchema, SeatEditSchema } from '../core/seat';
-import { NewSessionSchema, SessionEditSchema } from '../core/session';
+import { SaidOfPieceSchema } from '../core/record';
+import { NewSessionSchema, SessionEditSchema, WrapSchema } from '../core/session';
 import { checker } from '../formats/check';
 
 const closed = { additionalProperties: false };
@@ -118,13 +119,66 @@ export const checkLeftovers = checker(
   Type.Object(
     {
       key: KeySchema,
-      leftovers: Type.Array(LeftoverSchema, { minItems: 1, maxItems: 500 }),
+      leftovers: Type.Array(LeftoverSchema, { maxItems: 500 }),
     },
     closed,
   ),
 );
 export const checkLabels = checker(
   Type.Object({ kind: Type.Unsafe<'bags' | 'cuts'>({ type: 'string', enum: ['bags', 'cuts'] }) }, closed),
+);
+
+/** What is said of a session's pieces when they are done, and what it is wrapped up with. */
+export const checkRecords = checker(
+  Type.Object(
+    {
+      records: Type.Array(Type.Object({ key: KeySchema, seat: Uuid, said: SaidOfPieceSchema }, closed), {
+        minItems: 1,
+        maxItems: 500,
+      }),
+    },
+    closed,
+  ),
+);
+export const checkWrap = checker(Type.Object({ version: Version, wrap: WrapSchema }, closed));
+
+/** What is done with what records say of a figure. */
+const FigureKey = Type.String({
+  pattern: '^(use/[a-z0-9-]+/[a-z0-9-]+/(new|steady|fluent)|figure/[a-z][a-z0-9_]*)$',
+  maxLength: 200,
+});
+const By = Type.String({ maxLength: 120, description: 'who says so' });
+const FigureNumber = Type.Number({ minimum: 0, maximum: 1_000_000 });
+export const checkFigureWish = checker(
+  Type.Object(
+    {
+      key: KeySchema,
+      figure: FigureKey,
+      how: Type.Unsafe<'accepted' | 'kept' | 'set'>({ type: 'string', enum: ['accepted', 'kept', 'set'] }),
+      value: Type.Optional(FigureNumber),
+      by: By,
+    },
+    closed,
+  ),
+);
+export const checkFigureTrial = checker(
+  Type.Object(
+    {
+      figure: FigureKey,
+      how: Type.Unsafe<'accepted' | 'set'>({ type: 'string', enum: ['accepted', 'set'] }),
+      value: Type.Optional(FigureNumber),
+    },
+    closed,
+  ),
+);
+export const checkTakenBack = checker(
+  Type.Object({ key: KeySchema, change: Type.Integer({ minimum: 1, maximum: 2_147_483_646 }), by: By }, closed),
+);
+export const checkHistory = checker(
+  Type.Object(
+    { text: Type.String({ maxLength: 900_000 }), take: Type.Boolean({ description: 'false: only look' }) },
+    closed,
+  ),
 );
 
 /** What is said at the bench, in order; and a seat to change the link of. */

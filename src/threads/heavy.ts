@@ -1,4 +1,5 @@
 import { parentPort } from 'node:worker_threads';
+import { foresight, learn, recordsOf, type StoredEntry } from '../core/record';
 import { packTexts, unpackStudio } from '../formats/archive';
 import { labelsPdf } from '../formats/labels';
 import { sheetPdf } from '../formats/sheets';
@@ -9,6 +10,10 @@ const TASKS: { readonly [Name in keyof Tasks]: (input: Tasks[Name]['input']) => 
   labels: async ({ labels, paper, title }) => labelsPdf(labels, paper, await readFonts(), title),
   sheet: async ({ sheet, paper }) => sheetPdf(sheet, paper, await readFonts()),
   pack: async ({ texts, on }) => packTexts(texts, on),
+  learn: async ({ texts, hands, growth, figures }) => {
+    const records = recordsOf(texts.flatMap((text) => JSON.parse(text) as StoredEntry[]));
+    return { said: learn({ records, hands, growth }, figures), foresight: foresight(records, figures) };
+  },
   unpack: async ({ bytes, known, now }) => unpackStudio(bytes, known, now),
 };
 

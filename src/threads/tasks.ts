@@ -1,4 +1,6 @@
+import type { Evidence, Foresight, WhatIsSaid } from '../core/record';
 import type { Result } from '../core/result';
+import type { Figures } from '../core/studio';
 import type { Tables } from '../formats/archive';
 import type { Label } from '../formats/labels';
 import type { Sheet } from '../formats/sheets';
@@ -19,6 +21,16 @@ export interface Tasks {
   readonly unpack: {
     readonly input: { readonly bytes: Uint8Array; readonly known: readonly string[]; readonly now: string };
     readonly output: Result<Tables>;
+  };
+  /** Records as JSON texts, so that they are read where they are learned from. */
+  readonly learn: {
+    readonly input: {
+      readonly texts: readonly string[];
+      readonly hands: Evidence['hands'];
+      readonly growth: Evidence['growth'];
+      readonly figures: Figures;
+    };
+    readonly output: { readonly said: WhatIsSaid; readonly foresight: readonly Foresight[] };
   };
 }
 

@@ -16,7 +16,7 @@ export function openBench(id: string, after = 0): Promise<BenchView> {
   return inTransaction(async (t) => {
     const view = await viewSession(id, t);
     return {
-      view: { ...view, seats: view.seats.map((seat) => ({ ...seat, note: '' })), since: null },
+      view: { ...view, seats: view.seats.map((seat) => ({ ...seat, note: '' })), noted: {}, since: null },
       entries: await progressAfter(id, after, t),
       now: Date.now(),
     };

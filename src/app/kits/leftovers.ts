@@ -5,11 +5,15 @@ import { insertLots } from '../../data/shelf/lots';
 import { inTransaction } from '../../data/database/transaction';
 import { askedOnce } from '../studio/asked-once';
 import { sessionEntry } from '../shelf/holds';
-import { lockStanding, viewSession } from '../session/session';
-import type { SessionView } from '../../core/session';
+import { changeSession, lockStanding, viewSession } from '../session/session';
+import { UNWRAPPED, type SessionView } from '../../core/session';
+import { today } from '../studio/clock';
 import { keyFor } from '../studio/key-for';
 
-/** Puts leftovers back: cord as offcuts, hardware into the lot it came from. Never more than was issued. */
+/**
+ * Puts leftovers back: cord as offcuts, hardware into the lot it came from. Never more than was issued; none at all is an answer too. What
+ * the session was issued is accounted for with it.
+ */
 export async function returnLeftovers(id: string, key: string, leftovers: readonly Leftover[]): Promise<SessionView> {
   await askedOnce(key, ['return', id, leftovers]);
   return inTransaction(async (t) => {
@@ -48,6 +52,9 @@ export async function returnLeftovers(id: string, key: string, leftovers: readon
         t,
       );
     }
+    const { session } = await viewSession(id, t);
+    const wrap = { ...(session.wrap ?? UNWRAPPED), returned_on: session.wrap?.returned_on ?? today() };
+    await changeSession(id, session.version, { wrap }, t);
     return viewSession(id, t);
   });
 }

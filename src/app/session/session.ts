@@ -26,9 +26,11 @@ import {
   type StoredSession,
 } from '../../data/sessions';
 import { progressAfter } from '../../data/progress';
+import { recordsOfSession } from '../../data/records';
 import { seatsOf } from '../../data/seats';
 import { inTransaction } from '../../data/database/transaction';
 import { notFound, Problem, stale } from '../../core/problem';
+import { notedOf } from '../records/noted';
 import { today } from '../studio/clock';
 import { giveBack } from '../shelf/holds';
 import { readStudio, studioAt, withRevisions } from '../studio/studio';
@@ -61,8 +63,9 @@ export async function viewSession(id: string, t: Transaction): Promise<SessionVi
   const session = await findStanding(id, t);
   const seats = (await seatsOf([id], t)).get(id)!;
   const studio = await withRevisions(await readStudio(t), seats, t);
-  const bench = summaryOf(await progressAfter(id, 0, t));
-  const whole = { session, seats, studio, bench };
+  const progress = await progressAfter(id, 0, t);
+  const noted = notedOf(seats, await recordsOfSession(id, t), progress);
+  const whole = { session, seats, studio, bench: summaryOf(progress), noted };
   const changed = new Date(studio.made_at) > session.noted_at;
   const since = changed ? changesSince(whole, await studioAt(session.noted_at, studio, t)) : null;
   return { ...whole, since };

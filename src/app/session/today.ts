@@ -3,11 +3,13 @@ import { beadOf, coloursOf, type BeadState } from '../../core/seat';
 import { cutsDone, planSession, stagesOf, type StageState } from '../../core/session';
 import type { Settings } from '../../core/studio';
 import { progressOf } from '../../data/progress';
+import { saidInSessions } from '../../data/records';
 import { sessionsFrom } from '../../data/sessions';
 import { seatsOf } from '../../data/seats';
 import { inTransaction } from '../../data/database/transaction';
 import { netSessions, type ItemOutlook } from '../shelf/outlook';
 
+import { notedOf } from '../records/noted';
 import { readStudio, withRevisions } from '../studio/studio';
 
 /** A session ahead, at a glance. */
@@ -45,6 +47,10 @@ export function openToday(day: string): Promise<TodayView> {
       found.map((session) => session.id),
       t,
     );
+    const said = await saidInSessions(
+      found.map((session) => session.id),
+      t,
+    );
     const planned = found.map((session) => ({
       session,
       ...planSession({ session, seats: seats.get(session.id)!, studio }),
@@ -63,6 +69,8 @@ export function openToday(day: string): Promise<TodayView> {
           session.cut_done && cutsDone(session.cut_done),
           session.kits,
           summaryOf(progress.get(session.id)!),
+          session.wrap,
+          notedOf(seats.get(session.id)!, said.get(session.id) ?? [], []),
         ),
         beads: staged.map(({ plan }) => ({ name: plan.label, state: beadOf(plan), colours: coloursOf(plan) })),
       })),

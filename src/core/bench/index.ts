@@ -1,3 +1,4 @@
+export { seenAtBench } from './seen-at-bench';
 export { OWN_WHATS, saidProblem, SayingSchema, type ProgressEntry, type Said, type What } from './progress';
 export {
   benchOf,

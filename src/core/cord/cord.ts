@@ -1,5 +1,6 @@
 import { Type, type Static } from '@sinclair/typebox';
 import { SlugSchema } from '../studio';
+import { LearnedUseSchema } from './learned-use';
 
 /** The fibres cords are made of, and whether heat melts them into themselves (nylon and polyester) or burns them. */
 const FIBRES = { nylon: true, polyester: true, cotton: false, hemp: false, leather: false } as const;
@@ -38,6 +39,7 @@ export const CordSchema = Type.Object(
     stiffness: Type.Unsafe<'soft' | 'medium' | 'stiff'>({ type: 'string', enum: ['soft', 'medium', 'stiff'] }),
     source: Type.String({ minLength: 1, maxLength: 300, description: 'where the figures come from' }),
     colours: Type.Array(ColourSchema, { minItems: 1, maxItems: 60 }),
+    learned: Type.Optional(Type.Array(LearnedUseSchema, { maxItems: 200 })),
   },
   { additionalProperties: false },
 );

@@ -1,3 +1,5 @@
+import tShare from '@stdlib/stats-base-dists-t-cdf';
+import tQuantile from '@stdlib/stats-base-dists-t-quantile';
 import { errorFunction, probit } from 'simple-statistics';
 import type { Cord } from '../cord';
 import type { Figures, Skill } from '../studio';
@@ -37,22 +39,42 @@ function deviationsFor(share: number): number {
   return near + (share - shareBelow(near)) / density;
 }
 
+/** How many records the spread rests on, as the freedom of a variance; 0 where it is taken as known. */
+const freedomOf = (skill: Skill, figures: Figures): number =>
+  ({
+    new: figures.spread_records_new,
+    steady: figures.spread_records_steady,
+    fluent: figures.spread_records_fluent,
+  })[skill];
+
+/** Of the predictive distribution of use: deviation of one maker's piece, and what is not known yet of what all of them use, mm. */
+const deviationOf = ({ use, doubt }: Predicted, skill: Skill, figures: Figures): number =>
+  Math.hypot(spreadOf(skill, figures) * use, doubt);
+
+/** What a leg, or legs of one cord together, will use in stitches: mean, and standard deviation of what is not known of it, mm. */
+export interface Predicted {
+  readonly use: number;
+  readonly doubt: number;
+}
+
 /**
  * Cord added so that running short is as rare as its cost makes it worth: the quantile cost_short ÷ (cost_short + 1) of
- * use taken as normal about its mean (the newsvendor rule), with over-cutting costing 1.
- *
- * @param use mean use of one leg in the stitches, mm
+ * the predictive distribution of use (the newsvendor rule), with over-cutting costing 1. Normal about its mean where its spread is taken as known;
+ * Student's t where the spread was learned, with as much freedom as records it rests on.
  */
-export function riskAllowance(use: number, skill: Skill, figures: Figures): number {
+export function riskAllowance(predicted: Predicted, skill: Skill, figures: Figures): number {
   const quantile = figures.short_cost / (figures.short_cost + 1);
-  return Math.max(0, deviationsFor(quantile)) * spreadOf(skill, figures) * use;
+  const freedom = freedomOf(skill, figures);
+  const deviations = freedom > 0 ? tQuantile(quantile, freedom) : deviationsFor(quantile);
+  return Math.max(0, deviations) * deviationOf(predicted, skill, figures);
 }
 
 /** Chance, 0 to 1, that a leg with this much spare cord beyond its mean use runs short. */
-export function shortChance(spare: number, use: number, skill: Skill, figures: Figures): number {
-  const deviation = spreadOf(skill, figures) * use;
+export function shortChance(spare: number, predicted: Predicted, skill: Skill, figures: Figures): number {
+  const deviation = deviationOf(predicted, skill, figures);
   if (deviation === 0) return spare < 0 ? 1 : 0;
-  return 1 - shareBelow(spare / deviation);
+  const freedom = freedomOf(skill, figures);
+  return freedom > 0 ? tShare(-spare / deviation, freedom) : 1 - shareBelow(spare / deviation);
 }
 
 /**

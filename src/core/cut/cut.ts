@@ -90,7 +90,8 @@ export function cutPiece(
     const use = totalOf(entries.filter((entry) => entry.for === 'stitches'));
     left += spare * pieces;
     // Legs of one piece are tied by one maker and vary together, so the piece is judged by its worst length, not by a product.
-    if (use > 0) short = Math.max(short, shortChance(spare - tails, use, skill, figures));
+    const doubt = own.reduce((sum, leg) => sum + leg.doubt, 0);
+    if (use > 0) short = Math.max(short, shortChance(spare - tails, { use, doubt }, skill, figures));
     else if (spare < 0) short = 1;
   }
   return {

@@ -1,7 +1,8 @@
 export { cutPiece, type Cut, type CutPlan } from './cut';
 export { totalOf, type AnatomyEntry } from './anatomy';
 export { inWords, spreadOf, tailOf } from './allowance';
-export { tailsOf, walkStep } from './walk';
+export { tailsOf, walkLegs, walkStep, type LegWalk } from './walk';
+export { shortOf } from './short-of';
 export { batches, type Batch, type Batching } from './batches';
 export { boardFolds, boardWords } from './board';
 export { SCHOOL_LIST, type Group } from './schools';

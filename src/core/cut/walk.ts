@@ -8,6 +8,8 @@ export interface LegWalk {
   readonly entries: readonly AnatomyEntry[];
   /** Whether it works the band or runs through it; a closure's own cord does not. */
   readonly inBand: boolean;
+  /** How far what it uses in stitches may be off by what is not known of this studio yet, mm: standard deviation. */
+  readonly doubt: number;
   /** What each of its ends needs to be gripped by, beside what is left of it anyway. */
   readonly tails: readonly Tail[];
 }
@@ -50,12 +52,13 @@ export function walkStep(step: LegStep, { cord }: PieceCord, piece: Piece, fit: 
     return { for: 'core', mm, because: `${way}: ${mm.toFixed(1)}` };
   }
   const use = section.uses[step.as]!;
+  const learned = section.learned[step.as];
   const single = section.runs.length === 1 ? section.runs[0]! : null;
   const what = single && single.measure.halfKnots === single.measure.divisions ? 'half knots' : 'repeats';
   return {
     for: 'stitches',
-    mm: count * use,
-    because: `${count} ${what} × ${use.toFixed(2)}, the length of the strand’s path`,
+    mm: count * use * (learned?.factor ?? 1),
+    because: `${count} ${what} × ${use.toFixed(2)}, the length of the strand’s path${learned ? `, × ${learned.factor.toFixed(3)}, what this studio’s makers use of it` : ''}`,
   };
 }
 
@@ -95,6 +98,16 @@ export function tailsOf({ route, held }: PieceCord['use']['legs'][number], cord:
   return [...(there.length > 1 ? endAt(there[0], cord, piece, 'draw') : []), ...last];
 }
 
+/** How far a leg's use may be off as a whole: what is not known of one stitch is off the same way along all of it. */
+const doubtOf = (route: readonly LegStep[], piece: Piece, { counts }: Fit): number =>
+  route.reduce((sum, step) => {
+    const section = 'work' in step ? piece.sections[step.work] : undefined;
+    const learned = section && 'work' in step ? section.learned[step.as] : undefined;
+    return learned && 'work' in step
+      ? sum + counts[section!.id]! * section!.uses[step.as]! * learned.factor * learned.doubt
+      : sum;
+  }, 0);
+
 /** Walks every leg of every cord through the fitted piece. */
 export function walkLegs(piece: Piece, fit: Fit): LegWalk[] {
   const walked: LegWalk[] = [];
@@ -110,7 +123,7 @@ export function walkLegs(piece: Piece, fit: Fit): LegWalk[] {
         if (entry && entry.mm > 0) entries.push(entry);
       }
       const inBand = leg.route.some((step) => band.has('core' in step ? step.core : 'work' in step ? step.work : ''));
-      walked.push({ cord, entries, inBand, tails: tailsOf(leg, cord, piece) });
+      walked.push({ cord, entries, inBand, doubt: doubtOf(leg.route, piece, fit), tails: tailsOf(leg, cord, piece) });
     }
   }
   return walked;

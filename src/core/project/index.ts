@@ -21,7 +21,7 @@ export {
   type PieceRun,
   type PieceSection,
 } from './piece/piece';
-export { MadeCountSchema, type MadeCount } from './piece/draw';
+export { drawOf, MadeCountSchema, type MadeCount } from './piece/draw';
 export { resolvePiece } from './piece/resolve';
 export { checkProject } from './check-project';
 export { BLANK_PROJECT } from './blank';

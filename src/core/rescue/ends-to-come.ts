@@ -100,7 +100,7 @@ function endOf(
     tail_mm: tailsOf(own, of, piece)
       .slice(-1)
       .reduce((all, tail) => all + tailOf(tail, skill, of.cord, figures), 0),
-    perTie: section.uses[strand]! / perUnit,
+    perTie: (section.uses[strand]! * (section.learned[strand]?.factor ?? 1)) / perUnit,
     perCore: section.uses.core! / perUnit,
   };
 }

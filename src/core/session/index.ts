@@ -13,6 +13,7 @@ export { CutRecordSchema } from './cut-record-schema';
 export { cutsDone, withoutPerson, type CutBasis, type CutRecord, type SeatCut } from './cut-record';
 export { changesSince, type Change, type Since } from './since';
 export { KitsSchema, type Kits } from './kits';
+export { UNWRAPPED, WrapSchema, type Noted, type NotedSeats, type Wrap } from './wrap';
 export { CARD, childrenOf, outdatedTicks, packingOf, type Bag, type BagLine, type Packing } from './packing';
 export { STAGES, stagesOf, type Stage, type StageState } from './stages';
 export { applyOperation, inverseOf, type Operation } from './operations';

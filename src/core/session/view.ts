@@ -7,6 +7,7 @@ import type { Layout } from '../layout';
 import type { SeatRecord } from '../seat';
 import type { SessionRecord } from './session-record';
 import type { Since } from './since';
+import type { NotedSeats, Wrap } from './wrap';
 
 /** What every reckoning needs of the studio. */
 export interface Studio {
@@ -25,10 +26,12 @@ export interface SessionView {
     readonly cut_done: CutRecord | null;
     readonly lanes: Layout | null;
     readonly kits: Kits | null;
+    readonly wrap: Wrap | null;
   };
   readonly seats: readonly SeatRecord[];
   readonly studio: Studio;
   readonly bench: BenchSummary;
+  readonly noted: NotedSeats;
   /** What changed under the seats that are not cut, until somebody takes note of it. */
   readonly since: Since | null;
 }

@@ -6,7 +6,7 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
-import type { Arrangement, CutRecord, Kits } from '../../core/session';
+import type { Arrangement, CutRecord, Kits, Wrap } from '../../core/session';
 import type { Layout } from '../../core/layout';
 import type { SeatRecord } from '../../core/seat';
 import type { WristMethod } from '../../core/person';
@@ -44,6 +44,7 @@ export class SessionRow extends Model<InferAttributes<SessionRow>, InferCreation
   declare cut_done: CreationOptional<CutRecord | null>;
   declare lanes: CreationOptional<Layout | null>;
   declare kits: CreationOptional<Kits | null>;
+  declare wrap: CreationOptional<Wrap | null>;
   declare noted_at: CreationOptional<Date>;
   declare deleted_at: CreationOptional<Date | null>;
   declare version: CreationOptional<number>;
@@ -111,6 +112,7 @@ export function models(): void {
       cut_done: JSONB,
       lanes: JSONB,
       kits: JSONB,
+      wrap: JSONB,
       noted_at: DATE,
       deleted_at: DATE,
       version,

@@ -8,6 +8,7 @@ import { edge } from './007-edge';
 import { counts } from './008-counts';
 import { rooms } from './009-rooms';
 import { bench } from './010-bench';
+import { records } from './011-records';
 import type { Migration } from './migration';
 
 /** Every step in order. A new one is a file beside these and a word here. */
@@ -22,4 +23,5 @@ export const MIGRATIONS: readonly Migration[] = [
   counts,
   rooms,
   bench,
+  records,
 ];

@@ -2,7 +2,8 @@ import { Type, type TSchema } from '@sinclair/typebox';
 import { CordSchema } from '../../core/cord';
 import { HardwareSchema } from '../../core/part';
 import { checkProject, OptionsSchema, ProjectSchema, type Catalogue, type Project } from '../../core/project';
-import { CutRecordSchema, KitsSchema } from '../../core/session';
+import { FigureValueSchema, PlannedPieceSchema, SaidOfPieceSchema, SeenAtBenchSchema } from '../../core/record';
+import { CutRecordSchema, KitsSchema, WrapSchema } from '../../core/session';
 import { LayoutSchema } from '../../core/layout';
 import { SeatEditSchema, tryProject } from '../../core/seat';
 import { ItemSchema } from '../../core/shelf';
@@ -25,7 +26,14 @@ const DOCUMENTS: Readonly<Record<string, Readonly<Record<string, TSchema>>>> = {
   cords: { doc: CordSchema },
   hardware: { doc: HardwareSchema },
   projects: { doc: ProjectSchema },
-  sessions: { cut_done: orNull(CutRecordSchema), lanes: orNull(LayoutSchema), kits: orNull(KitsSchema) },
+  sessions: {
+    cut_done: orNull(CutRecordSchema),
+    lanes: orNull(LayoutSchema),
+    kits: orNull(KitsSchema),
+    wrap: orNull(WrapSchema),
+  },
+  seat_records: { planned: orNull(PlannedPieceSchema), seen: orNull(SeenAtBenchSchema), said: SaidOfPieceSchema },
+  figure_changes: { was: FigureValueSchema, is_now: FigureValueSchema },
   seats: { options: OptionsSchema, cords: cords!, wishes: wishes! },
   items: { doc: ItemSchema },
 };

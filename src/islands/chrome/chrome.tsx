@@ -7,7 +7,7 @@ import { remember, switchUnits } from '../../ui/words/units';
 type Theme = 'linen' | 'walnut';
 
 const KEYS: readonly (readonly [string, string])[] = [
-  ['1 2 3 4', 'Seats, Fit, Cut, Kit'],
+  ['1 2 3 4 5 6', 'Seats, Fit, Cut, Kit, Bench, Wrap-up'],
   ['n', 'New seat'],
   ['[ ]', 'Seat before, seat after'],
   ['u', 'Centimetres or inches'],

@@ -7,6 +7,9 @@ function atEdge(field: HTMLElement, key: string): boolean {
   return key === 'ArrowLeft' ? field.selectionEnd === 0 : field.selectionStart === field.value.length;
 }
 
+/** As many rows may a field span. */
+const MOST_SPANNED = 12;
+
 /**
  * Arrow keys in a table whose fields carry `data-row` and `data-col`: up, down and Enter move along the column, left and
  * right along the row. Escape leaves the field, so that the page's keys work.
@@ -22,9 +25,11 @@ export function gridKeys(event: KeyboardEvent<HTMLElement>): void {
   const [r, c] = [Number(row), Number(col)];
   const columns = 20;
   let next: HTMLElement | null = null;
-  if (event.key === 'ArrowUp') next = cell(r - 1, c);
-  else if (event.key === 'ArrowDown' || event.key === 'Enter') next = cell(r + 1, c);
-  else if ((event.key === 'ArrowLeft' || event.key === 'ArrowRight') && atEdge(field, event.key)) {
+  if (event.key === 'ArrowUp' || event.key === 'ArrowDown' || event.key === 'Enter') {
+    const step = event.key === 'ArrowUp' ? -1 : 1;
+    // A field that spans several rows stands in the first of them.
+    for (let by = 1; by <= MOST_SPANNED && !next; by++) next = cell(r + by * step, c);
+  } else if ((event.key === 'ArrowLeft' || event.key === 'ArrowRight') && atEdge(field, event.key)) {
     const step = event.key === 'ArrowLeft' ? -1 : 1;
     for (let at = c + step; at >= 0 && at < columns && !next; at += step) next = cell(r, at);
   } else return;

@@ -52,6 +52,7 @@ export const exampleView = (): SessionView => ({
     cut_done: null,
     lanes: null,
     kits: null,
+    wrap: null,
   },
   since: null,
   bench: NOT_BEGUN,

@@ -20,8 +20,8 @@ export const measured: School = {
         ? [
             {
               for: 'allowance' as const,
-              mm: riskAllowance(use, skill, figures),
-              because: `use varies by ${(spreadOf(skill, figures) * 100).toFixed(1)} % between makers (${skill}); about 1 in ${Math.round(figures.short_cost + 1)} would run short`,
+              mm: riskAllowance({ use, doubt: leg.doubt }, skill, figures),
+              because: `use varies by ${(spreadOf(skill, figures) * 100).toFixed(1)} % between makers (${skill})${leg.doubt > 0 ? `, and may be off by ${((leg.doubt / use) * 100).toFixed(1)} % as a whole` : ''}; about 1 in ${Math.round(figures.short_cost + 1)} would run short`,
             },
           ]
         : []),

@@ -52,8 +52,10 @@ export interface PieceSection {
   /** Whether a count was tighter than there can be, and so was not taken. */
   readonly tight: boolean;
   readonly count: 'fill' | number;
-  /** Cord of one unit by strand; `core` is a strand that runs through. */
+  /** Cord of one unit by strand, by its path; `core` is a strand that runs through. */
   readonly uses: Readonly<Record<string, number>>;
+  /** What this studio's makers use of it, × its path, and how far that may be off, as a share; strands of which nothing was learned are not there. */
+  readonly learned: Readonly<Record<string, { readonly factor: number; readonly doubt: number }>>;
   readonly width: number;
   readonly thickness: number;
   readonly arms: number;

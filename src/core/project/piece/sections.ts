@@ -1,4 +1,4 @@
-import { workedDiameter, type Cord } from '../../cord';
+import { useFactor, workedDiameter, type Cord } from '../../cord';
 import type { Hardware } from '../../part';
 import { measureStitch, STITCHES, type Around } from '../../stitch';
 import type { Figures } from '../../studio';
@@ -40,6 +40,20 @@ function drawnBy(made: MadeCount, section: ProjectSection, around: Around, d: nu
     if (stitch.beads === 0 && halfKnots > 0) return made.length_mm / ((made.half_knots * pitch * d) / halfKnots);
   }
   return null;
+}
+
+/** What was learned of a strand's use, over the stitches of a section: each counts by what it uses. Null where it is geometry. */
+function learnedOf(runs: readonly PieceRun[], cord: Cord, as: string, skill: PieceRequest['skill']) {
+  const parts = runs.map(({ stitch, measure, times }) => ({
+    use: ((measure.use[as] ?? measure.pitch) * times) / measure.divisions,
+    ...useFactor(cord, stitch.slug, skill),
+  }));
+  const sum = (of: (part: (typeof parts)[number]) => number): number => parts.reduce((all, part) => all + of(part), 0);
+  const own = sum(({ use, factor }) => use * factor);
+  const factor = own / sum(({ use }) => use);
+  return factor === 1 && own > 0 && parts.every(({ doubt }) => doubt === 0)
+    ? null
+    : { factor, doubt: sum(({ use, factor: f, doubt }) => use * f * doubt) / own };
 }
 
 /**
@@ -97,6 +111,12 @@ export function measureSection(
     for (const as of new Set(working.map((leg) => leg.as!)))
       uses[as] = (uses[as] ?? 0) + (measure.use[as] ?? measure.pitch) * repeats * d;
   }
+  const learned = Object.fromEntries(
+    working.flatMap(({ cord, as }): [string, { factor: number; doubt: number }][] => {
+      const own = cord.learned ? learnedOf(runs, cord, as!, skill) : null;
+      return own ? [[as!, own]] : [];
+    }),
+  );
   const unit = runs.reduce((sum, run) => sum + run.mm, 0);
   const over = typeof section.count === 'object' && 'over' in section.count ? hardware[section.count.over] : undefined;
   const wanted = over ? over.width_mm + over.length_mm : figures.slider_length;
@@ -110,6 +130,7 @@ export function measureSection(
     tight: counted !== null && counted < 1,
     count: typeof section.count === 'object' ? Math.max(4, Math.round(wanted / unit / 2) * 2) : section.count,
     uses,
+    learned,
     width: Math.max(...runs.map(({ measure }) => measure.width)) * d * arms,
     thickness: Math.max(...runs.map(({ measure }) => measure.thickness)) * d,
     arms,

@@ -1,5 +1,6 @@
 import { NO_WRIST, wristAfter } from '../../person';
 import type { NewSeat, SeatChanges, SeatRecord } from '../../seat';
+import { sayMore } from '../../record';
 import { cutNow, planSession } from '../plan-session';
 import type { SessionView } from '../view';
 import type { Operation } from './operation';
@@ -61,6 +62,13 @@ export function applyOperation(view: SessionView, operation: Operation): Session
     case 'ticks': {
       const kits = { issued: view.session.kits?.issued ?? null, ticks: operation.ticks };
       return { ...view, session: { ...view.session, kits } };
+    }
+    case 'wrap':
+      return { ...view, session: { ...view.session, wrap: operation.wrap } };
+    case 'record': {
+      const before = view.noted[operation.seat] ?? { said: {}, minutes: null };
+      const noted = { ...before, said: sayMore(before.said, operation.said) };
+      return { ...view, noted: { ...view.noted, [operation.seat]: noted } };
     }
     case 'remove':
       return { ...view, seats: view.seats.filter((seat) => seat.id !== operation.id) };

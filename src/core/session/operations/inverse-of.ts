@@ -1,7 +1,9 @@
 import { cutsDone } from '../cut-record';
 import { cutKey, type SeatChanges, type SeatRecord } from '../../seat';
+import type { SaidOfPiece } from '../../record';
 import type { SessionRecord } from '../session-record';
 import type { SessionView } from '../view';
+import { UNWRAPPED } from '../wrap';
 import type { Operation } from './operation';
 
 const pick = <T extends object>(from: T, keys: readonly string[]): Partial<T> =>
@@ -54,6 +56,20 @@ export function inverseOf(view: SessionView, operation: Operation): Operation | 
       };
     case 'ticks':
       return { kind: 'ticks', ticks: view.session.kits?.ticks ?? [] };
+    case 'wrap':
+      return { kind: 'wrap', wrap: view.session.wrap ?? UNWRAPPED };
+    case 'record': {
+      const said = view.noted[operation.seat]?.said ?? {};
+      const left = operation.said.left && {
+        left: Object.fromEntries(Object.keys(operation.said.left).map((place) => [place, said.left?.[place] ?? null])),
+      };
+      const back = Object.keys(operation.said).map((field) => [field, said[field as keyof SaidOfPiece] ?? null]);
+      return {
+        kind: 'record',
+        seat: operation.seat,
+        said: { ...Object.fromEntries(back), ...left },
+      };
+    }
     case 'add':
       return operation.seats.length === 1 ? { kind: 'remove', id: operation.seats[0]!.id } : null;
   }

@@ -1,15 +1,17 @@
 import { NOT_BEGUN, type BenchSummary } from '../../bench';
 import type { CutDone } from '../../seat';
 import type { Kits } from '../kits';
+import { UNWRAPPED, type NotedSeats, type Wrap } from '../wrap';
 import { bench } from './bench';
 import { cut } from './cut';
 import { fit } from './fit';
 import { kit } from './kit';
 import { seats } from './seats';
 import type { StageSeat } from './stage';
+import { wrapUp } from './wrap-up';
 
 /** The stages that Lapboard takes a session through, in order. */
-export const STAGES = [seats, fit, cut, kit, bench] as const;
+export const STAGES = [seats, fit, cut, kit, bench, wrapUp] as const;
 export type Stage = (typeof STAGES)[number]['slug'];
 
 /** A stage's knot: tied when the data says its work is done, else why not. The first untied one is the open loop. */
@@ -25,15 +27,18 @@ export interface StageState {
  * The session's knots: each tied because the data says so.
  *
  * @example
- * stagesOf(planSession(view).seats, null).map(({ stage, state }) => [stage, state]) // [['seats', 'tied'], ['fit', 'tied'], ['cut', 'open'], ['kit', 'bare'], ['bench', 'bare']]
+ * stagesOf(planSession(view).seats, null).map(({ stage, state }) => [stage, state]) // [['seats', 'tied'], ['fit', 'tied'], ['cut', 'open'], ['kit', 'bare'], ['bench', 'bare'], ['wrap-up', 'bare']]
  */
 export function stagesOf(
   seated: readonly StageSeat[],
   cutDone: readonly CutDone[] | null,
   kits: Kits | null = null,
   atBench: BenchSummary = NOT_BEGUN,
+  wrap: Wrap | null = null,
+  noted: NotedSeats = {},
 ): StageState[] {
-  const judged = STAGES.map((stage) => ({ stage, ...stage.judge({ seats: seated, cutDone, kits, bench: atBench }) }));
+  const progress = { seats: seated, cutDone, kits, bench: atBench, wrap: wrap ?? UNWRAPPED, noted };
+  const judged = STAGES.map((stage) => ({ stage, ...stage.judge(progress) }));
   const present = judged.find(({ done }) => !done)?.stage;
   return judged.map(({ stage, done, line }) => ({
     stage: stage.slug,

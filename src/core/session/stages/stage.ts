@@ -1,6 +1,7 @@
 import type { BenchSummary } from '../../bench';
 import type { CutDone, SeatWithPlan } from '../../seat';
 import type { Kits } from '../kits';
+import type { NotedSeats, Wrap } from '../wrap';
 
 /** A seat for the stages; `accepted` where an estimate was taken as good enough to cut from. */
 export interface StageSeat extends SeatWithPlan {
@@ -14,6 +15,8 @@ export interface Progress {
   readonly cutDone: readonly CutDone[] | null;
   readonly kits: Kits | null;
   readonly bench: BenchSummary;
+  readonly wrap: Wrap;
+  readonly noted: NotedSeats;
 }
 
 /** Whether a stage's work is done, in one line: what is done, or what keeps it from being. */

@@ -2,6 +2,7 @@ import { CutStage } from '../cut/cut-stage';
 import { FitStage } from '../fit/fit-stage';
 import { KitStage } from '../kit/kit-stage';
 import { SeatsStage } from '../seats/seats-stage';
+import { WrapStage } from '../wrap/wrap-stage';
 import type { BoardStage, StagePanel } from './stage-panel';
 
 /** The worksheet of each stage that is on the board. */
@@ -10,4 +11,5 @@ export const PANELS: Readonly<Record<BoardStage, StagePanel>> = {
   fit: FitStage,
   cut: CutStage,
   kit: KitStage,
+  'wrap-up': WrapStage,
 };

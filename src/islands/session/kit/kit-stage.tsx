@@ -9,11 +9,10 @@ import { BagTable } from './bag-table';
 import { itemLook } from './item-look';
 import { LabelPrinterPanel } from './label-printer-panel';
 import type { PanelProps } from '../board/stage-panel';
-import { Leftovers } from './leftovers';
 import { RoomList } from './room-list';
 import { Refusal } from '../../../ui/refusal';
 
-/** The kits: a bag a seat to tick off, what the room shares, labels, the issue from the shelf and what comes back. */
+/** The kits: a bag a seat to tick off, what the room shares, labels, and the issue from the shelf. */
 export function KitStage({ model, units, selected, onSelect }: PanelProps) {
   const { view, seats, figures, stages } = model;
   const { id, kits, lanes } = view.session;
@@ -110,7 +109,6 @@ export function KitStage({ model, units, selected, onSelect }: PanelProps) {
             name={name}
           />
           <LabelPrinterPanel session={id} />
-          {issued && <Leftovers session={id} issued={issued.items} name={name} keep={figures.keep} units={units} />}
         </div>
       </div>
     </div>

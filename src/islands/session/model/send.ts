@@ -52,6 +52,12 @@ export async function send(client: QueryClient, session: string, operation: Oper
       });
     case 'ticks':
       return ask('PATCH', `${base}/kits`, { version: view.session.version, ticks: operation.ticks });
+    case 'wrap':
+      return ask('PATCH', `${base}/wrap`, { version: view.session.version, wrap: operation.wrap });
+    case 'record': {
+      const { key, seat, said } = operation;
+      return ask('POST', `${base}/wrap`, { records: [{ key, seat, said }] });
+    }
     case 'cut':
       return ask('POST', `${base}/cut`, {
         version: view.session.version,

@@ -11,6 +11,7 @@ import {
   type Operation,
 } from '../../../core/session';
 import { request, type RequestProblem } from '../../../ui/api';
+import { newId } from '../../../ui/new-id';
 import { send } from './send';
 import { takeLeft, unsavedStore } from './unsaved-store';
 import { knownStudio, shownView, viewKey, wholeView, type SentView } from './session-view';
@@ -22,6 +23,10 @@ export interface Unsaved {
   readonly failed: boolean;
   readonly mutation: Mutation<SessionView, RequestProblem, Operation>;
 }
+
+/** What is added, and not changed, has a key, so that it is there once however often it is sent. */
+const keyed = (operation: Operation): Operation =>
+  operation.kind === 'record' ? { ...operation, key: newId() } : operation;
 
 export type SaveState = 'saved' | 'saving' | 'away' | 'conflict';
 
@@ -79,8 +84,16 @@ export function useSession(initial: SessionView) {
     [session, studio, view.seats],
   );
   const stages = useMemo<StageState[]>(
-    () => stagesOf(seats, session.cut_done && cutsDone(session.cut_done), session.kits, view.bench),
-    [seats, session.cut_done, session.kits, view.bench],
+    () =>
+      stagesOf(
+        seats,
+        session.cut_done && cutsDone(session.cut_done),
+        session.kits,
+        view.bench,
+        session.wrap,
+        view.noted,
+      ),
+    [seats, session.cut_done, session.kits, session.wrap, view.bench, view.noted],
   );
 
   // What is not stored yet outlives the page, each page's for itself; what a page that is gone has left is taken up.
@@ -104,14 +117,14 @@ export function useSession(initial: SessionView) {
       if (inverse) undos.current.push(inverse);
       setUndoable(undos.current.length);
       latest.current = applyOperation(latest.current, operation);
-      mutate(operation);
+      mutate(keyed(operation));
     },
     [mutate],
   );
   const undo = useCallback(() => {
     const operation = undos.current.pop();
     setUndoable(undos.current.length);
-    if (operation) mutate(operation);
+    if (operation) mutate(keyed(operation));
   }, [mutate]);
 
   /** Drops an operation that could not be stored; `current`, where the server told it, is what stands now. */

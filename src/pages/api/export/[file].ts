@@ -1,5 +1,6 @@
 import { exportStudio } from '../../../app/studio/archive';
 import { ledgerCsv, ledgerJson, shelfCsv, shelfJson } from '../../../app/shelf/shelf-export';
+import { recordsCsv, recordsJson } from '../../../app/records/history';
 import { projectsCsv, projectsJson } from '../../../app/studio/projects-export';
 import { sessionsCalendar } from '../../../app/session/session-export';
 import { notFound } from '../../../core/problem';
@@ -13,6 +14,8 @@ const FILES: Readonly<Record<string, { type: string; make: () => Promise<string 
   'shelf.json': { type: 'application/json', make: () => json(shelfJson()) },
   'ledger.csv': { type: 'text/csv; charset=utf-8', make: ledgerCsv },
   'ledger.json': { type: 'application/json', make: () => json(ledgerJson()) },
+  'records.csv': { type: 'text/csv; charset=utf-8', make: recordsCsv },
+  'records.json': { type: 'application/json', make: () => json(recordsJson()) },
   'projects.csv': { type: 'text/csv; charset=utf-8', make: projectsCsv },
   'projects.json': { type: 'application/json', make: () => json(projectsJson()) },
   'sessions.ics': { type: 'text/calendar; charset=utf-8', make: sessionsCalendar },

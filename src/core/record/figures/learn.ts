@@ -1,0 +1,48 @@
+import { STARTING_FIGURES, type Figures } from '../../studio';
+import type { FigureSaid } from './figure-said';
+import { bodySaid, type GrowthSeen, type HandSeen } from './learn-body';
+import { drawSaid } from './learn-draw';
+import { minutesSaid } from './learn-minutes';
+import { tailsSaid } from './learn-tails';
+import { fitUse, useSaid, type MakerSaid } from './learn-use';
+import type { YieldRecord } from '../yield-record';
+
+/** All that there is to learn from. */
+export interface Evidence {
+  /** Oldest first. */
+  readonly records: readonly YieldRecord[];
+  readonly hands: readonly HandSeen[];
+  readonly growth: readonly GrowthSeen[];
+}
+
+/** What a studio’s records say of its figures. */
+export interface WhatIsSaid {
+  readonly figures: readonly FigureSaid[];
+  readonly makers: readonly MakerSaid[];
+  readonly records: number;
+}
+
+/**
+ * Learns every figure that records can correct. Each starts from geometry or custom, not from what the studio has accepted since: nothing
+ * is counted twice.
+ *
+ * @param figures the studio’s, for how far to believe records
+ *
+ * @example
+ * learn({ records: [], hands: [], growth: [] }, figures).figures // []
+ */
+export function learn({ records, hands, growth }: Evidence, figures: Figures): WhatIsSaid {
+  const start = STARTING_FIGURES;
+  const use = useSaid(fitUse(records, figures), start);
+  return {
+    figures: [
+      ...use.figures,
+      ...drawSaid(records, start, figures),
+      ...minutesSaid(records, start, figures),
+      ...tailsSaid(records, start, figures),
+      ...bodySaid(hands, growth, start, figures),
+    ],
+    makers: use.makers,
+    records: records.length,
+  };
+}

@@ -1,0 +1,62 @@
+import type { Units } from '../measure';
+import { formatLength } from '../measure';
+import type { PlannedPiece, SaidOfPiece } from './yield-record';
+
+/** Something said of a piece that can hardly be: which field, and what is asked. It is kept all the same. */
+export interface Question {
+  /** `left 0` of the first cord, or the field’s name. */
+  readonly field: string;
+  readonly text: string;
+}
+
+/** Longer than so many times what was planned, a time is asked about; and shorter than this share of it. */
+const [LONGER, SHORTER] = [4, 0.2];
+
+/** What all of a cord’s pieces were cut to, mm. */
+const cutOf = ({ cut_mm, pieces }: PlannedPiece['cords'][number]): number => cut_mm * pieces;
+
+/**
+ * What of a record can hardly be: more left than was cut, a band longer than its cord, knots closer than the cord has room for, half of the cord
+ * left over, a time far from any. Questions, not refusals: a tape may have been misread, or the plan not kept to.
+ *
+ * @example
+ * questionsOf(made, { left: { 0: { mm: [99_000] } } }, 'cm').map(({ field }) => field) // ['left 0']
+ */
+export function questionsOf(planned: PlannedPiece, said: SaidOfPiece, units: Units): Question[] {
+  const words = (mm: number): string => formatLength(mm, units);
+  const found: Question[] = [];
+  planned.cords.forEach((cord, i) => {
+    const left = said.left?.[String(i)];
+    if (!left || !('mm' in left)) return;
+    const sum = left.mm.reduce((all, mm) => all + mm, 0);
+    const field = `left ${i}`;
+    if (sum > cutOf(cord))
+      found.push({ field, text: `More left than was cut: ${words(sum)} of ${words(cutOf(cord))}. In another unit?` });
+    else if (said.finished !== 'not finished' && cord.stitches_mm > 0 && sum > cutOf(cord) / 2)
+      found.push({ field, text: `Over half of ${words(cutOf(cord))} left. Was the piece finished?` });
+  });
+  const { band_mm: band, half_knots: knots, minutes } = said;
+  const longest = Math.max(0, ...planned.cords.map(({ cut_mm }) => cut_mm));
+  if (band != null && longest > 0 && band > longest)
+    found.push({ field: 'band_mm', text: `A band longer than its cord, which was cut to ${words(longest)}.` });
+  else if (band != null && (band > 2 * planned.knotted_mm || band < planned.knotted_mm / 2))
+    found.push({
+      field: 'band_mm',
+      text: `Planned was a band of ${words(planned.knotted_mm)}. Measured without its closure?`,
+    });
+  if (knots != null && band != null && planned.tight_mm !== null && knots > 0 && band / knots < planned.tight_mm * 0.97)
+    found.push({
+      field: 'half_knots',
+      text: `${knots} half knots over ${words(band)} are closer than this cord has room for. Square knots counted twice?`,
+    });
+  else if (
+    knots != null &&
+    planned.half_knots !== null &&
+    (knots > 2 * planned.half_knots || knots < planned.half_knots / 3)
+  )
+    found.push({ field: 'half_knots', text: `Planned were ${planned.half_knots} half knots; a square knot is two.` });
+  const usual = planned.knotting + planned.parts;
+  if (minutes != null && usual > 0 && (minutes > LONGER * usual || minutes < SHORTER * usual))
+    found.push({ field: 'minutes', text: `Planned were about ${Math.round(usual)} minutes.` });
+  return found;
+}

@@ -1,0 +1,169 @@
+import { formatLength, parseLength, type Units } from '../../../core/measure';
+import { questionsOf, type PlannedPiece, type SaidOfPiece } from '../../../core/record';
+import { ROLES } from '../../../core/studio';
+import type { PlannedSeat } from '../../../core/seat';
+import type { Noted } from '../../../core/session';
+import { TextCell } from '../../../ui/fields/text-cell';
+import type { SessionModel } from '../model/use-session';
+import { leftWords, readFinished, readFits, readLeft } from './read-left';
+
+const whole = (text: string): string | null => (text === '' || /^\d{1,5}$/.test(text) ? null : 'A whole number');
+const oneOf = (read: (text: string) => unknown, words: string) => (text: string) =>
+  read(text) === undefined ? `One of: ${words}` : null;
+
+interface RowProps {
+  readonly seat: PlannedSeat;
+  readonly number: number;
+  /** The table's line that its first cord stands in. */
+  readonly line: number;
+  readonly planned: PlannedPiece;
+  readonly noted: Noted | undefined;
+  readonly isAway: boolean;
+  readonly model: SessionModel;
+  readonly units: Units;
+}
+
+/** A seat's record: a line for each of its cords, what is the piece's on the first; and a line for what can hardly be. */
+export function WrapRow({ seat, number, line, planned, noted, isAway, model, units }: RowProps) {
+  const { record, plan } = seat;
+  const said = noted?.said ?? {};
+  const { name } = record;
+  const say = (more: SaidOfPiece) => model.act({ kind: 'record', seat: record.id, said: more });
+  const at = (col: number, row = line) => ({ 'data-row': row, 'data-col': col });
+  const questions = questionsOf(planned, said, units);
+  const asks = (field: string): boolean => questions.some((one) => one.field === field);
+  const colourOf = (cord: string, colour: string): string =>
+    model.view.studio.catalogue.cords[cord]?.colours.find(({ slug }) => slug === colour)?.hex ?? 'transparent';
+  const rows = planned.cords.length;
+  const marked = (field: string): string => (asks(field) ? 'border-warning! border-dashed!' : '');
+  const readBand = (text: string): string | null => {
+    const reading = text === '' ? null : parseLength(text, units);
+    return reading && !reading.ok ? reading.fault.problem : null;
+  };
+  return (
+    <>
+      {planned.cords.map((cord, i) => (
+        <tr key={i} className={isAway ? 'quiet' : ''}>
+          {i === 0 && (
+            <>
+              <td className="num quiet" rowSpan={rows}>
+                {number}
+              </td>
+              <th scope="rowgroup" rowSpan={rows} className="max-w-36 truncate" title={name}>
+                {name}
+                {isAway && <span className="block text-sm">did not come</span>}
+              </th>
+              <td rowSpan={rows} className="max-w-36 truncate text-sm">
+                {plan.piece?.project.name}
+              </td>
+            </>
+          )}
+          <td className="text-sm whitespace-nowrap">
+            <span
+              aria-hidden="true"
+              className="mr-1.5 inline-block size-3 border hair align-[-1px]"
+              style={{ background: colourOf(cord.cord, cord.colour) }}
+            />
+            {cord.pieces > 1 && `${cord.pieces} × `}
+            {ROLES.includes(cord.role) && rows > 1 ? `${cord.role} ` : ''}
+            <span className="num">{formatLength(cord.cut_mm, units, 'up')}</span>
+          </td>
+          <td className="min-w-28">
+            <TextCell
+              {...at(0, line + i)}
+              label={`Left of ${name}’s ${rows > 1 ? `${cord.role} ${cord.colour}` : 'cord'}`}
+              value={leftWords(said.left?.[String(i)], units)}
+              className={`text-right tabular-nums ${marked(`left ${i}`)}`}
+              check={(text) => {
+                const read = readLeft(text, units);
+                return 'problem' in read ? read.problem : null;
+              }}
+              onChange={(text) => {
+                const read = readLeft(text, units);
+                if ('left' in read) say({ left: { [String(i)]: read.left } });
+              }}
+            />
+          </td>
+          {i === 0 && (
+            <>
+              <td rowSpan={rows}>
+                <TextCell
+                  {...at(1)}
+                  label={`Half knots of ${name}`}
+                  value={said.half_knots?.toString() ?? ''}
+                  placeholder={planned.half_knots === null ? '' : `of ${planned.half_knots}`}
+                  className={`text-right tabular-nums ${marked('half_knots')}`}
+                  check={whole}
+                  onChange={(text) => say({ half_knots: text === '' ? null : Number(text) })}
+                />
+              </td>
+              <td rowSpan={rows}>
+                <TextCell
+                  {...at(2)}
+                  label={`Band of ${name}`}
+                  value={said.band_mm == null ? '' : formatLength(said.band_mm, units)}
+                  className={`text-right tabular-nums ${marked('band_mm')}`}
+                  check={readBand}
+                  onChange={(text) => {
+                    const reading = text === '' ? null : parseLength(text, units);
+                    say({ band_mm: reading?.ok ? Math.round(reading.value.mm) : null });
+                  }}
+                />
+              </td>
+              <td rowSpan={rows}>
+                <TextCell
+                  {...at(3)}
+                  label={`How the band of ${name} fits`}
+                  value={said.fits ?? ''}
+                  check={oneOf(readFits, 'tight, right, loose')}
+                  onChange={(text) => say({ fits: readFits(text) ?? null })}
+                />
+              </td>
+              <td rowSpan={rows}>
+                <TextCell
+                  {...at(4)}
+                  label={`Minutes of ${name}`}
+                  value={said.minutes?.toString() ?? ''}
+                  placeholder={noted?.minutes == null ? '' : `${Math.round(noted.minutes)} seen`}
+                  className={`text-right tabular-nums ${marked('minutes')}`}
+                  check={whole}
+                  onChange={(text) => say({ minutes: text === '' ? null : Number(text) })}
+                />
+              </td>
+              <td rowSpan={rows}>
+                <TextCell
+                  {...at(5)}
+                  label={`How ${name} finished it`}
+                  value={said.finished ?? ''}
+                  check={oneOf(readFinished, 'flame, glue, woven back, at home, not finished')}
+                  onChange={(text) => say({ finished: readFinished(text) ?? null })}
+                />
+              </td>
+              <td rowSpan={rows} className="min-w-32">
+                <TextCell
+                  {...at(6)}
+                  label={`A word on the piece of ${name}`}
+                  value={said.word ?? ''}
+                  maxLength={300}
+                  onChange={(text) => say({ word: text === '' ? null : text })}
+                />
+              </td>
+            </>
+          )}
+        </tr>
+      ))}
+      {questions.length > 0 && (
+        <tr>
+          <td colSpan={3} />
+          <td colSpan={8} role="status" className="h-auto! text-sm">
+            {questions.map(({ field, text }) => (
+              <span key={field} className="mr-4">
+                <strong className="text-accent">?</strong> {text}
+              </span>
+            ))}
+          </td>
+        </tr>
+      )}
+    </>
+  );
+}
