@@ -11,6 +11,7 @@ import { editItem, openItem } from '../src/app/shelf/shelf';
 import { receiveStock } from '../src/app/shelf/receive';
 import { sayAtBench } from '../src/app/bench/say';
 import { SLUICE_BENCH } from './bench';
+import { historyIds, loadHistory } from './history';
 import { MILL_SHELF } from './stock';
 import { HARBOUR_FAIR, MILL_CLUB, SLUICE_HOUSE, TIDE_CLUB } from './people';
 
@@ -35,12 +36,13 @@ export const DEMO_SESSIONS = {
 const NAME = 'Wendmere Tidal Mill Arts Trust';
 
 /**
- * Fills an empty studio with the demo: the tidal mill's arts trust and three sessions. Does nothing once it is done, nor where
+ * Fills an empty studio with the demo: the tidal mill's arts trust, its sessions, and the year behind them. Does nothing once it is done, nor where
  * there is any other session; cut off half-way, it goes on where it stopped. One of the sessions is under way, since `began`.
  */
 export async function loadDemo(today: string, began = '14:00'): Promise<void> {
   const { settings, version } = await openSettings();
-  const others = await inTransaction((t) => countSessionsBut(Object.values(DEMO_SESSIONS), t));
+  const own = [...Object.values(DEMO_SESSIONS), ...historyIds(idFor)];
+  const others = await inTransaction((t) => countSessionsBut(own, t));
   if (settings.name !== FIRST_NAME || others > 0) return;
 
   const sessions = [
@@ -115,6 +117,8 @@ export async function loadDemo(today: string, began = '14:00'): Promise<void> {
   // A bag a seat, bought by the hundred.
   const { line } = await openItem('consumable/kit-bag');
   await editItem({ ...line.doc, seats: 1, pack: 100, price: 450, lead_days: 5 }, line.version);
+
+  await loadHistory((days) => after(today, -days), idFor);
 
   for (const id of [DEMO_SESSIONS.now, DEMO_SESSIONS.club]) {
     const opened = await openSession(id);

@@ -12,7 +12,7 @@ const POLICY =
   "default-src 'self'; img-src 'self' data: blob:; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
 /** Pages on which charts are drawn: their library writes a sheet of styles, which it marks, and styles of single elements. */
-const CHARTED: ReadonlySet<string> = new Set(['/sessions/[id]/[page]', '/shelf']);
+const CHARTED: ReadonlySet<string> = new Set(['/sessions/[id]/[page]', '/shelf', '/records']);
 
 /** A policy under which such a page may be styled by what carries its mark. Styles of single elements hold no script. */
 function withCharts(policy: string, nonce: string): string {

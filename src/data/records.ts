@@ -83,12 +83,12 @@ export async function recordTexts(each: number, t: Transaction): Promise<string[
   let after = 0;
   for (;;) {
     const { rows, last } = await selectValue(
-      { rows: text("coalesce(jsonb_agg(row ORDER BY n), '[]')::text"), last: orNull(number('max(n)::float8')) },
+      { rows: text("coalesce(jsonb_agg(entry ORDER BY n), '[]')::text"), last: orNull(number('max(n)::float8')) },
       `FROM (
          SELECT r.n, jsonb_build_object('piece', r.piece, 'session', coalesce(r.session_id::text, r.title), 'maker', r.maker,
-                  'planned', r.planned, 'seen', r.seen, 'said', r.said) AS row
+                  'planned', r.planned, 'seen', r.seen, 'said', r.said) AS entry
            FROM seat_records r LEFT JOIN sessions s ON s.id = r.session_id
-          WHERE r.n > $1 AND s.deleted_at IS NULL ORDER BY r.n LIMIT $2) AS some`,
+          WHERE r.n > $1 AND s.deleted_at IS NULL ORDER BY r.n LIMIT $2) AS told`,
       [after, each],
       t,
     );

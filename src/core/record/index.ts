@@ -15,10 +15,11 @@ export {
 export { plannedPiece } from './planned-piece';
 export { questionsOf, type Question } from './questions';
 export { fitEffects } from './effects/fit-effects';
-export type { Observation } from './effects/observation';
+export type { Observations } from './effects/observation';
 export type { Beliefs } from './effects/beliefs';
 export type { FigureKind, FigureSaid, Point } from './figures/figure-said';
-export { fitUse, type MakerSaid, type UseLearned } from './figures/learn-use';
+export type { MakerSaid } from './figures/learn-use';
+export { learnUse } from './figures/learn-use-of';
 export { learn, type Evidence, type WhatIsSaid } from './figures/learn';
 export type { GrowthSeen, HandSeen } from './figures/learn-body';
 export { foresight, type Foresight } from './figures/foresight';

@@ -16,8 +16,8 @@ const [LONGER, SHORTER] = [4, 0.2];
 const cutOf = ({ cut_mm, pieces }: PlannedPiece['cords'][number]): number => cut_mm * pieces;
 
 /**
- * What of a record can hardly be: more left than was cut, a band longer than its cord, knots closer than the cord has room for, half of the cord
- * left over, a time far from any. Questions, not refusals: a tape may have been misread, or the plan not kept to.
+ * What of a record can hardly be: more left than was cut, a band longer than its cord, knots closer than the cord has room for, less than half
+ * of the cord used, a time far from any. Questions, not refusals: a tape may have been misread, or the plan not kept to.
  *
  * @example
  * questionsOf(made, { left: { 0: { mm: [99_000] } } }, 'cm').map(({ field }) => field) // ['left 0']
@@ -32,8 +32,15 @@ export function questionsOf(planned: PlannedPiece, said: SaidOfPiece, units: Uni
     const field = `left ${i}`;
     if (sum > cutOf(cord))
       found.push({ field, text: `More left than was cut: ${words(sum)} of ${words(cutOf(cord))}. In another unit?` });
-    else if (said.finished !== 'not finished' && cord.stitches_mm > 0 && sum > cutOf(cord) / 2)
-      found.push({ field, text: `Over half of ${words(cutOf(cord))} left. Was the piece finished?` });
+    else if (
+      said.finished !== 'not finished' &&
+      cord.stitches_mm > 0 &&
+      cutOf(cord) - sum - cord.other_mm * cord.pieces < (cord.stitches_mm * cord.pieces) / 2
+    )
+      found.push({
+        field,
+        text: `Less used of ${words(cutOf(cord))} than half of what such a piece takes. Was it finished?`,
+      });
   });
   const { band_mm: band, half_knots: knots, minutes } = said;
   const longest = Math.max(0, ...planned.cords.map(({ cut_mm }) => cut_mm));

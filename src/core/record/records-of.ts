@@ -19,7 +19,7 @@ export interface StoredEntry {
 
 /**
  * Records as they stand, of all entries in the order in which they were made: the newest over the older. Pieces of which nothing is planned,
- * or nothing said (any more), are left out.
+ * or nothing said (any more), are left out. By the day they were made on: a history from elsewhere may come later and be older.
  *
  * @example
  * recordsOf([]).length // 0
@@ -40,7 +40,9 @@ export function recordsOf(entries: readonly StoredEntry[]): YieldRecord[] {
         : entry,
     );
   }
-  return [...found.values()].flatMap(({ planned, seen, said, ...rest }) =>
-    planned && (isSaid(said) || seen) ? [{ ...rest, planned, seen, said }] : [],
-  );
+  return [...found.values()]
+    .flatMap(({ planned, seen, said, ...rest }) =>
+      planned && (isSaid(said) || seen) ? [{ ...rest, planned, seen, said }] : [],
+    )
+    .sort((a, b) => (a.planned.held_on < b.planned.held_on ? -1 : a.planned.held_on > b.planned.held_on ? 1 : 0));
 }

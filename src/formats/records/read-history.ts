@@ -157,7 +157,7 @@ export function readHistory(text: string, names: HistoryNames, units: Units): Re
       cord,
       role,
       cut_mm,
-      left: ends && 'mm' in ends && ends.mm.length === 0 ? null : ends,
+      left: ends?.mm?.length === 0 ? null : ends,
     };
     const before = pieces.get(key);
     const said: SaidOfPiece = {

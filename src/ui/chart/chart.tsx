@@ -1,4 +1,4 @@
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState, useSyncExternalStore } from 'react';
 import type { ApexOptions } from 'apexcharts';
 
 // Half a megabyte: fetched only where a chart is shown.
@@ -42,27 +42,41 @@ export interface Mark {
   readonly words: string;
 }
 
-/**
- * Numbers over numbers as lines or steps, or over words as bars on each other, in the studio's units and the theme's tones. What it shows is said in words by `label`, and
- * stands in a table beside it.
- */
-export function Chart({
-  label,
-  kind,
-  series,
-  x,
-  y,
-  marks = [],
-  height = 200,
-}: {
+interface ChartProps {
   label: string;
-  kind: 'line' | 'step' | 'bar';
+  kind: 'line' | 'step' | 'bar' | 'dots';
   series: readonly Series[];
   x: { readonly title: string; readonly words: (value: number) => string; readonly ticks?: number };
   y: { readonly title: string; readonly words: (value: number) => string };
   marks?: readonly Mark[];
   height?: number;
-}) {
+}
+
+const never = () => () => undefined;
+
+/**
+ * Numbers over numbers as lines or steps, or as dots with lines through them (a series with a width is a line), or over words as bars on each other, in the studio's units and the theme's tones. What it shows is said in words by `label`, and
+ * stands in a table beside it.
+ */
+export function Chart({ label, height = 200, ...rest }: ChartProps) {
+  // Drawn where it is looked at: a server has no theme to draw in.
+  const isHere = useSyncExternalStore(
+    never,
+    () => true,
+    () => false,
+  );
+  return (
+    <div role="img" aria-label={label} style={{ minHeight: height }}>
+      {isHere && (
+        <Suspense fallback={null}>
+          <Drawn {...rest} height={height} />
+        </Suspense>
+      )}
+    </div>
+  );
+}
+
+function Drawn({ kind, series, x, y, marks = [], height }: Omit<ChartProps, 'label'>) {
   const tones = useTones();
   const nonce = document.querySelector<HTMLMetaElement>('meta[name="chart-nonce"]')?.content;
   const type = kind === 'bar' ? 'bar' : 'line';
@@ -81,9 +95,10 @@ export function Chart({
     colors: series.map(({ tone }) => tones[tone]),
     stroke: {
       curve: kind === 'step' ? 'stepline' : 'straight',
-      width: kind === 'bar' ? 0 : series.map(({ width = 2 }) => width),
+      width: kind === 'bar' ? 0 : series.map(({ width = kind === 'dots' ? 0 : 2 }) => width),
       dashArray: series.map(({ dashed }) => (dashed ? 5 : 0)),
     },
+    ...(kind === 'dots' && { markers: { size: series.map(({ width }) => (width ? 0 : 4)), strokeWidth: 0 } }),
     plotOptions: { bar: { columnWidth: '60%', borderRadius: 0 } },
     dataLabels: { enabled: false },
     grid: { borderColor: tones['base-300'], padding: { left: 8, right: 12 } },
@@ -97,13 +112,17 @@ export function Chart({
       type: kind === 'bar' ? 'category' : 'numeric',
       title: { text: x.title, style: { fontWeight: 400 } },
       tickAmount: x.ticks ?? 8,
-      labels: { formatter: (value) => (kind === 'bar' ? value : x.words(Number(value))) },
+      labels: {
+        rotate: 0,
+        hideOverlappingLabels: true,
+        formatter: (value) => (kind === 'bar' ? value : x.words(Number(value))),
+      },
       tooltip: { enabled: false },
     },
     yaxis: {
       title: { text: y.title, style: { fontWeight: 400 } },
       labels: { formatter: y.words },
-      ...(series.every(({ points }) => points.every(([, value]) => value >= 0)) && { min: 0 }),
+      ...(kind !== 'dots' && series.every(({ points }) => points.every(([, value]) => value >= 0)) && { min: 0 }),
       forceNiceScale: true,
     },
     annotations: {
@@ -121,20 +140,17 @@ export function Chart({
     },
   };
   return (
-    <div role="img" aria-label={label} style={{ minHeight: height }}>
-      <Suspense fallback={null}>
-        <div aria-hidden="true">
-          <Apex
-            type={type}
-            height={height}
-            options={options}
-            series={series.map(({ name, points }) => ({
-              name,
-              data: points.map(([px, py]) => ({ x: kind === 'bar' ? x.words(px) : px, y: py })),
-            }))}
-          />
-        </div>
-      </Suspense>
+    <div aria-hidden="true">
+      <Apex
+        type={type}
+        height={height}
+        options={options}
+        series={series.map(({ name, points, width }) => ({
+          name,
+          ...(kind === 'dots' && { type: width ? 'line' : 'scatter' }),
+          data: points.map(([px, py]) => ({ x: kind === 'bar' ? x.words(px) : px, y: py })),
+        }))}
+      />
     </div>
   );
 }

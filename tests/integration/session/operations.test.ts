@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { tickKits } from '../../../src/app/kits/issue';
+import { sayOfPieces, wrapUp } from '../../../src/app/records/say-records';
 import { editSeat, editSeats, removeSeat } from '../../../src/app/session/edit-seats';
 import { addSeats } from '../../../src/app/session/seats';
 import { createSession, editSession, noteCut, openSession } from '../../../src/app/session/session';
@@ -35,6 +36,10 @@ async function onServer(view: SessionView, operation: Operation): Promise<unknow
       return removeSeat(operation.id, id, versionsOf(operation.id).version);
     case 'ticks':
       return tickKits(id, version, operation.ticks);
+    case 'wrap':
+      return wrapUp(id, version, operation.wrap);
+    case 'record':
+      return sayOfPieces(id, [{ key: randomUUID(), seat: operation.seat, said: operation.said }]);
     case 'cut':
       return noteCut(id, version, operation.cut, operation.seen);
   }

@@ -85,8 +85,8 @@ describe('an archive', () => {
     };
     await emptyStudio();
     await importStudio(packStudio(old, '2026-01-01', 5));
-    const { session: own, seats, studio, since, bench } = await openSession(view.session.id);
-    const plan = planOf({ session: own, seats, studio, since, bench });
+    const { session: own, seats, studio, since, bench, noted } = await openSession(view.session.id);
+    const plan = planOf({ session: own, seats, studio, since, bench, noted });
     expect(stagesOf(plan.seats, cutsDone(own.cut_done!)).find(({ stage }) => stage === 'cut')!.state).toBe('tied');
     expect((await openSettings()).cords.every(({ revision }) => revision === 1)).toBe(true);
     // The same, and the next that is changed goes on from there.

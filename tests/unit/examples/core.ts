@@ -15,6 +15,7 @@ import * as part from '../../../src/core/part';
 import * as person from '../../../src/core/person';
 import * as problem from '../../../src/core/problem';
 import * as project from '../../../src/core/project';
+import * as record from '../../../src/core/record';
 import * as remedy from '../../../src/core/remedy';
 import * as rescue from '../../../src/core/rescue';
 import * as result from '../../../src/core/result';
@@ -45,6 +46,7 @@ export const FACES: Readonly<Record<string, Readonly<Record<string, unknown>>>> 
   person,
   problem,
   project,
+  record,
   remedy,
   rescue,
   result,

@@ -54,6 +54,7 @@ export const exampleView = (): SessionView => ({
     kits: null,
     wrap: null,
   },
+  noted: {},
   since: null,
   bench: NOT_BEGUN,
   seats: [],

@@ -87,9 +87,18 @@ const GOOD: Readonly<Record<keyof typeof checks, Body>> = {
   checkSaid: { entries: [{ key: ID, seat: ID, what: 'made', value: 5, ago_ms: 1200 }] },
   checkSeat: { seat: ID },
   checkPairing: { code: 'ABCD2345' },
+  checkRecords: { records: [{ key: ID, seat: ID, said: { left: { 0: { mm: [120, 90] } }, half_knots: 24 } }] },
+  checkWrap: {
+    version: 1,
+    wrap: { tools: { scissors: { out: 3, in: 2 } }, nothing: [ID], returned_on: null },
+  },
+  checkFigureWish: { key: ID, figure: 'use/square-knot/satin-2/new', how: 'set', value: 1.04, by: 'Morwen' },
+  checkFigureTrial: { figure: 'figure/draw_new', how: 'accepted' },
+  checkTakenBack: { key: ID, change: 3, by: '' },
+  checkHistory: { text: 'date;project', take: false },
 };
 /** What need not be said. */
-const OPTIONAL: readonly string[] = ['said'];
+const OPTIONAL: readonly string[] = ['said', 'value'];
 const NAMES = Object.keys(GOOD) as (keyof typeof checks)[];
 
 /** The same with the value at a pointer replaced; `undefined` takes it away. */

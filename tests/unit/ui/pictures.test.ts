@@ -116,9 +116,10 @@ describe('the cord under the clip', () => {
       { state: 'bare', line: 'Not cut yet' },
       { state: 'bare', line: 'Nothing packed' },
       { state: 'bare', line: 'Not begun yet' },
+      { state: 'bare', line: '4 pieces to note' },
     ]);
     expect(read(markup)).toBe(
-      '1 Seats · done 4 seats 2 Fit · now 1 wrist missing: Ada 3 Cut · to come Not cut yet 4 Kit · to come Nothing packed 5 Bench · to come Not begun yet',
+      '1 Seats · done 4 seats 2 Fit · now 1 wrist missing: Ada 3 Cut · to come Not cut yet 4 Kit · to come Nothing packed 5 Bench · to come Not begun yet 6 Wrap-up · to come 4 pieces to note',
     );
     expect(markup.split('aria-current="page"').length - 1).toBe(1);
     expect(markup).toMatch(/href="\/there\/fit" aria-current="page"/);

@@ -1,7 +1,8 @@
 import type { Beliefs } from './beliefs';
-import type { Observation } from './observation';
+import type { Observations } from './observation';
 import { learnSpreads, type Spread, spreadOf, type Variance } from './learn-spreads';
 import { inverseOf } from './cholesky';
+import { nothingKnown, putBack, takeOut } from './makers';
 import { putTogether } from './together';
 import { atLeast, trust } from './weigh';
 
@@ -21,8 +22,10 @@ export interface Effects {
   readonly trusted: Float64Array;
 }
 
-/** Rounds of fitting at most, and how little they move anything at the end. */
-const [ROUNDS, SETTLED] = [25, 3e-4];
+/** Rounds of fitting at most; and how little the last may move an effect, and a spread, as a share of it. */
+const [ROUNDS, SETTLED, CLOSE] = [40, 5e-4, 0.01];
+/** Nobody misreads that a cord ran short. */
+const TOLD = 1;
 
 /**
  * Learns effects from observations that are sums of effects, of what is their maker’s, and of what is their own: a linear mixed model,
@@ -34,43 +37,53 @@ const [ROUNDS, SETTLED] = [25, 3e-4];
  * @param makers how many there are
  *
  * @example
- * fitEffects([], { effects: [0.1], spreads: [{ maker: 0.05, piece: 0.05 }], worth: 12, misread: 0.05, misreadBy: 0.5 }, 0).of([0]) // { mean: 0, sd: 0.1 }
+ * fitEffects({ ways: [], way: [], maker: [], y: [], censored: [], noise: [] }, { effects: [0.1], spreads: [{ maker: 0.05, piece: 0.05 }], worth: 12, misread: 0.05, misreadBy: 0.5 }, 0).of([0]) // { mean: 0, sd: 0.1 }
  */
-export function fitEffects(rows: readonly Observation[], beliefs: Beliefs, makers: number): Effects {
+export function fitEffects(seen: Observations, beliefs: Beliefs, makers: number): Effects {
+  const { way, y, censored, noise } = seen;
   const n = beliefs.effects.length;
-  const size = rows.length;
-  const { groups, of, works } = putTogether(rows, makers);
-  const count = groups.length;
+  const size = way.length;
+  const together = putTogether(seen, makers);
+  const { count, of, width, effects, groupsFrom, groups } = together;
   let variances: readonly Variance[] = beliefs.spreads.map(({ maker, piece }) => ({
     maker: maker * maker,
     piece: piece * piece,
     pieces: beliefs.worth,
     makers: beliefs.worth,
   }));
+  const odds = beliefs.misread / (1 - beliefs.misread);
+  const far = beliefs.misreadBy ** 2;
   const trusted = new Float64Array(size).fill(1);
   const mean = new Float64Array(n);
   let cover: Float64Array = new Float64Array(n * n);
   for (let i = 0; i < n; i++) cover[i * n + i] = beliefs.effects[i]! ** 2;
-  const maker = { mean: new Float64Array(makers), variance: new Float64Array(makers).fill(1) };
+  const maker = nothingKnown(makers, together);
   const expected = { mean: new Float64Array(count), variance: new Float64Array(count) };
   const weight = new Float64Array(count);
   const value = new Float64Array(count);
-  const reachOf = (spread: number): number => Math.sqrt(variances[spread]!.maker);
-  const varianceOf = (effects: readonly number[]): number => {
-    let sum = 0;
-    for (const i of effects) for (const j of effects) sum += cover[i * n + j]!;
-    return sum;
+  const pieces = new Float64Array(count);
+  const reach = new Float64Array(count);
+  const varianceOf = (sum: readonly number[]): number => {
+    let all = 0;
+    for (const i of sum) for (const j of sum) all += cover[i * n + j]!;
+    return all;
   };
 
   /** What each group is expected to be, and how far that may be off. */
   function expect(): void {
     for (let g = 0; g < count; g++) {
-      const { effects, maker: m, spread } = groups[g]!;
-      const reach = reachOf(spread);
-      let sum = reach * maker.mean[m]!;
-      for (const i of effects) sum += mean[i]!;
+      const m = together.maker[g]!;
+      const own = Math.sqrt(variances[together.spread[g]!]!.maker);
+      reach[g] = own;
+      let sum = own * maker.mean[m]!;
+      let doubt = own * own * maker.variance[m]!;
+      for (let k = g * width; k < (g + 1) * width; k++) {
+        const i = effects[k]!;
+        sum += mean[i]!;
+        for (let l = g * width; l < (g + 1) * width; l++) doubt += cover[i * n + effects[l]!]!;
+      }
       expected.mean[g] = sum;
-      expected.variance[g] = varianceOf(effects) + reach * reach * maker.variance[m]!;
+      expected.variance[g] = doubt;
     }
   }
 
@@ -78,16 +91,17 @@ export function fitEffects(rows: readonly Observation[], beliefs: Beliefs, maker
   function weigh(): void {
     weight.fill(0);
     value.fill(0);
+    for (let g = 0; g < count; g++) pieces[g] = variances[together.spread[g]!]!.piece;
     for (let i = 0; i < size; i++) {
-      const { y, censored, noise, spread } = rows[i]!;
       const g = of[i]!;
-      const variance = variances[spread]!.piece + noise;
-      const off = y - expected.mean[g]!;
-      const p = trust(off, variance + expected.variance[g]!, censored, beliefs);
+      const variance = pieces[g]! + noise[i]!;
+      const off = y[i]! - expected.mean[g]!;
+      const p = censored[i] === 0 ? trust(off, variance + expected.variance[g]!, odds, far) : TOLD;
       trusted[i] = p;
-      if (!censored) {
-        weight[g]! += p / variance;
-        value[g]! += (p / variance) * y;
+      if (censored[i] === 0) {
+        const w = p / variance;
+        weight[g]! += w;
+        value[g]! += w * y[i]!;
         continue;
       }
       const own = Math.sqrt(variance);
@@ -104,29 +118,12 @@ export function fitEffects(rows: readonly Observation[], beliefs: Beliefs, maker
     const right = new Float64Array(n);
     for (let i = 0; i < n; i++) precision[i * n + i] = 1 / beliefs.effects[i]! ** 2;
     for (let g = 0; g < count; g++)
-      for (const i of groups[g]!.effects) {
+      for (let k = g * width; k < (g + 1) * width; k++) {
+        const i = effects[k]!;
         right[i]! += value[g]!;
-        for (const j of groups[g]!.effects) precision[i * n + j]! += weight[g]!;
+        for (let l = g * width; l < (g + 1) * width; l++) precision[i * n + effects[l]!]! += weight[g]!;
       }
-    const sums = new Float64Array(makers).fill(1);
-    const got = new Float64Array(makers);
-    const shared = works.map((work, m) => {
-      const on = new Float64Array(work.about.length);
-      for (const g of work.groups) {
-        const { spread, places } = groups[g]!;
-        const reach = reachOf(spread);
-        sums[m]! += reach * reach * weight[g]!;
-        got[m]! += reach * value[g]!;
-        for (const at of places) on[at]! += reach * weight[g]!;
-      }
-      for (let a = 0; a < on.length; a++) {
-        const i = work.about[a]!;
-        const part = on[a]! / sums[m]!;
-        right[i]! -= part * got[m]!;
-        for (let b = 0; b < on.length; b++) precision[i * n + work.about[b]!]! -= part * on[b]!;
-      }
-      return on;
-    });
+    takeOut(together, maker, { reach, weight, value }, precision, right);
     cover = inverseOf(precision, n);
     let moved = 0;
     for (let i = 0; i < n; i++) {
@@ -135,18 +132,7 @@ export function fitEffects(rows: readonly Observation[], beliefs: Beliefs, maker
       moved = Math.max(moved, Math.abs(sum - mean[i]!));
       mean[i] = sum;
     }
-    works.forEach(({ about }, m) => {
-      const on = shared[m]!;
-      let known = got[m]!;
-      let doubt = 0;
-      for (let a = 0; a < on.length; a++) {
-        const row = about[a]! * n;
-        known -= on[a]! * mean[about[a]!]!;
-        for (let b = 0; b < on.length; b++) doubt += on[a]! * on[b]! * cover[row + about[b]!]!;
-      }
-      maker.mean[m] = known / sums[m]!;
-      maker.variance[m] = 1 / sums[m]! + doubt / (sums[m]! * sums[m]!);
-    });
+    putBack(together, maker, mean, cover);
     return moved;
   }
 
@@ -156,22 +142,25 @@ export function fitEffects(rows: readonly Observation[], beliefs: Beliefs, maker
     const moved = solve();
     expect();
     const before = variances;
-    variances = learnSpreads(rows, { of, groups, trusted, expected, maker }, before, beliefs);
-    expect();
-    const grown = variances.map((one, s) => Math.abs(spreadOf(one).all - spreadOf(before[s]!).all));
-    if (Math.max(moved, ...grown) < SETTLED) break;
+    // What is expected next goes by these: makers' reach moves a little with them, and with the next round.
+    variances = learnSpreads(seen, { together, trusted, expected, maker }, before, beliefs);
+    const settled = variances.every((one, s) => {
+      const [is, was] = [spreadOf(one).all, spreadOf(before[s]!).all];
+      return Math.abs(is - was) <= CLOSE * is;
+    });
+    if (moved < SETTLED && settled) break;
   }
   return {
-    of: (effects) => {
+    of: (some) => {
       let sum = 0;
-      for (const i of effects) sum += mean[i]!;
-      return { mean: sum, sd: Math.sqrt(varianceOf(effects)) };
+      for (const i of some) sum += mean[i]!;
+      return { mean: sum, sd: Math.sqrt(varianceOf(some)) };
     },
     spreads: variances.map(spreadOf),
-    makers: works.map((work, m) => {
-      const first = work.groups[0];
-      const reach = first === undefined ? 0 : reachOf(groups[first]!.spread);
-      return { mean: reach * maker.mean[m]!, sd: reach * Math.sqrt(maker.variance[m]!) };
+    makers: Array.from({ length: makers }, (_, m) => {
+      const first = groups[groupsFrom[m]!];
+      const own = groupsFrom[m] === groupsFrom[m + 1] ? 0 : reach[first!]!;
+      return { mean: own * maker.mean[m]!, sd: own * Math.sqrt(maker.variance[m]!) };
     }),
     trusted,
   };

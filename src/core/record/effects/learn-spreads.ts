@@ -1,6 +1,6 @@
 import type { Beliefs } from './beliefs';
-import type { Observation } from './observation';
-import type { Group } from './together';
+import type { Observations } from './observation';
+import type { Together } from './together';
 
 /** Variances of makers and of pieces, and from how many of each they are known, beliefs counting too. */
 export interface Variance {
@@ -27,8 +27,7 @@ export const spreadOf = ({ maker, piece, makers, pieces }: Variance): Spread => 
 });
 
 interface Standing {
-  readonly of: Int32Array;
-  readonly groups: readonly Group[];
+  readonly together: Together;
   readonly trusted: Float64Array;
   readonly expected: { readonly mean: Float64Array; readonly variance: Float64Array };
   readonly maker: { readonly mean: Float64Array; readonly variance: Float64Array };
@@ -36,8 +35,8 @@ interface Standing {
 
 /** Spreads by what is left of the observations, as far as they are trusted; what was believed of them counts as `worth` of each. */
 export function learnSpreads(
-  rows: readonly Observation[],
-  { of, groups, trusted, expected, maker }: Standing,
+  { y, censored, noise }: Observations,
+  { together: { of, count, spread, maker: makerOf }, trusted, expected, maker }: Standing,
   now: readonly Variance[],
   { spreads, worth }: Beliefs,
 ): Variance[] {
@@ -47,25 +46,34 @@ export function learnSpreads(
     maker: worth * believed.maker ** 2,
     makers: worth,
   }));
-  for (let i = 0; i < rows.length; i++) {
-    const { y, censored, noise, spread } = rows[i]!;
+  const pieceOfSpread = Float64Array.from(now, ({ piece }) => piece);
+  const squares = new Float64Array(spreads.length);
+  const counts = new Float64Array(spreads.length);
+  const { mean, variance } = expected;
+  for (let i = 0; i < y.length; i++) {
     // What is only known to be more says where the mean lies, and little of the spread.
-    if (censored) continue;
+    if (censored[i] === 1) continue;
     const g = of[i]!;
-    const { piece } = now[spread]!;
-    const sum = sums[spread]!;
+    const at = spread[g]!;
+    const piece = pieceOfSpread[at]!;
     // Of what is left, as much is the piece’s own as its variance is of both, and the rest how it was measured.
-    const share = piece / (piece + noise);
-    const off = (y - expected.mean[g]!) * share;
-    sum.piece += trusted[i]! * (off * off + share * share * expected.variance[g]! + piece * (1 - share));
-    sum.pieces += trusted[i]!;
+    const share = piece / (piece + noise[i]!);
+    const off = (y[i]! - mean[g]!) * share;
+    const p = trusted[i]!;
+    squares[at]! += p * (off * off + share * share * variance[g]! + piece * (1 - share));
+    counts[at]! += p;
   }
-  const counted = new Set<number>();
-  for (const { maker: m, spread } of groups) {
-    if (counted.has(m)) continue;
-    counted.add(m);
-    sums[spread]!.maker += now[spread]!.maker * (maker.mean[m]! ** 2 + maker.variance[m]!);
-    sums[spread]!.makers += 1;
+  sums.forEach((sum, at) => {
+    sum.piece += squares[at]!;
+    sum.pieces += counts[at]!;
+  });
+  const counted = new Uint8Array(maker.mean.length);
+  for (let g = 0; g < count; g++) {
+    const [m, at] = [makerOf[g]!, spread[g]!];
+    if (counted[m] === 1) continue;
+    counted[m] = 1;
+    sums[at]!.maker += now[at]!.maker * (maker.mean[m]! ** 2 + maker.variance[m]!);
+    sums[at]!.makers += 1;
   }
   return sums.map(({ piece, pieces, maker: own, makers }) => ({
     piece: piece / pieces,

@@ -15,17 +15,13 @@ export function atLeast(deviations: number): { readonly information: number; rea
   return { information, step: information > 0 ? hazard / information : 0 };
 }
 
-/** How far an observation that lies so far off is one of its kind, and not misread: the share of the two that is due to the first. */
-export function trust(
-  off: number,
-  variance: number,
-  censored: boolean,
-  { misread, misreadBy }: { readonly misread: number; readonly misreadBy: number },
-): number {
-  const wide = variance + misreadBy * misreadBy;
-  const [near, far] = [Math.sqrt(variance), Math.sqrt(wide)];
-  const one = censored ? beyond(off / near) : density(off / near) / near;
-  const other = censored ? beyond(off / far) : density(off / far) / far;
-  const of = (1 - misread) * one;
-  return of === 0 && other === 0 ? 0 : of / (of + misread * other);
+/**
+ * How far an observation that lies so far off is one of its kind, and not misread: its share of the two normals that it may be of.
+ *
+ * @param odds of being misread, before anything is seen
+ * @param far variance that a misreading adds
+ */
+export function trust(off: number, variance: number, odds: number, far: number): number {
+  const wide = variance + far;
+  return 1 / (1 + odds * Math.sqrt(variance / wide) * Math.exp(((off * off) / 2) * (1 / variance - 1 / wide)));
 }

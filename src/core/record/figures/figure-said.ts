@@ -56,6 +56,3 @@ export function asFigure(start: number, { mean, sd }: Estimate, freedom: number)
     doubt: sd,
   };
 }
-
-/** The latest of some points. */
-export const latest = (points: readonly Point[]): readonly Point[] => points.slice(-MOST_POINTS);

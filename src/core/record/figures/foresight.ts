@@ -1,4 +1,5 @@
 import type { Figures } from '../../studio';
+import { indexed } from './indexed';
 import { fitUse } from './learn-use';
 import { useSeen } from './use-seen';
 import type { YieldRecord } from '../yield-record';
@@ -40,7 +41,7 @@ export function foresight(records: readonly YieldRecord[], figures: Figures): Fo
       const others = all.filter((one) => one !== out).slice(0, sessions);
       const known = others.flatMap((one) => bySession.get(one)!).slice(-MOST);
       learnedFrom = Math.max(learnedFrom, known.length);
-      const { effects, effectsOf } = fitUse(known, figures);
+      const { effects, effectsOf } = fitUse(indexed(known), figures);
       return bySession.get(out)!.flatMap((record) =>
         useSeen(record, figures)
           .filter(({ censored }) => !censored)

@@ -1,6 +1,6 @@
 import type { Figures } from '../../studio';
 import type { FigureSaid } from './figure-said';
-import { learnScale, type Measured } from './learn-scale';
+import { learnScale, measure, nothingMeasured } from './learn-scale';
 
 /** A hand that was measured with its wrist, mm; whose, by a name that says nothing. */
 export interface HandSeen {
@@ -27,10 +27,10 @@ export function bodySaid(
   figures: Figures,
 ): FigureSaid[] {
   const spread = { maker: figures.learn_maker, piece: figures.learn_piece };
-  const ofHands = hands.map(({ person, wrist, hand }): Measured => {
-    const predicted = wrist * start.hand_per_wrist;
+  const ofHands = nothingMeasured();
+  hands.forEach(({ wrist, hand }, i) => {
     const noise = (figures.tape_reads / wrist) ** 2 + (figures.tape_reads / hand) ** 2;
-    return { maker: person, y: Math.log(hand / predicted), noise, point: { predicted, found: hand } };
+    measure(ofHands, i, wrist * start.hand_per_wrist, hand, noise);
   });
   const hand = learnScale(
     {
@@ -41,18 +41,21 @@ export function bodySaid(
       spread,
       measure: 'mm',
       seen: ofHands,
+      makers: hands.length,
     },
     figures,
   );
   // Growth is a difference, not a share of anything: its figure is learned as it is, mm a year.
   const differs = figures.growth_differs;
-  const ofGrowth = growth
-    .filter(({ years }) => years >= NEAREST)
-    .map(({ person, grew, years }): Measured => {
-      const noise = 2 * (figures.tape_reads / years) ** 2;
-      const point = { predicted: start.wrist_growth, found: grew / years };
-      return { maker: person, y: grew / years - start.wrist_growth, noise, point };
-    });
+  const ofGrowth = nothingMeasured();
+  growth.forEach(({ grew, years }, i) => {
+    if (years < NEAREST) return;
+    ofGrowth.maker.push(i);
+    ofGrowth.y.push(grew / years - start.wrist_growth);
+    ofGrowth.noise.push(2 * (figures.tape_reads / years) ** 2);
+    ofGrowth.predicted.push(start.wrist_growth);
+    ofGrowth.found.push(grew / years);
+  });
   const grown = learnScale(
     {
       name: 'wrist_growth',
@@ -62,6 +65,7 @@ export function bodySaid(
       spread: { maker: differs, piece: differs / 2 },
       measure: 'mm a year',
       seen: ofGrowth,
+      makers: growth.length,
     },
     figures,
   );

@@ -1,15 +1,26 @@
-import { asFigure, latest, type FigureKind, type FigureSaid, type Point } from './figure-said';
+import { asFigure, MOST_POINTS, type FigureKind, type FigureSaid } from './figure-said';
 import { fitEffects } from '../effects/fit-effects';
-import { numbered } from '../effects/numbered';
 import type { Figures } from '../../studio';
 
-/** Something measured of a figure: found against what the starting figure says. */
+/** What was measured of a figure: a column of each thing that is known. Whose, by a number; predicted and found in the figure’s own measure. */
 export interface Measured {
-  readonly maker: string;
-  /** Logarithm of found over what the starting figure makes of it. */
-  readonly y: number;
-  readonly noise: number;
-  readonly point: Omit<Point, 'trusted'>;
+  readonly maker: number[];
+  /** Logarithm of found over what the starting figure makes of it; of a difference, the difference. */
+  readonly y: number[];
+  readonly noise: number[];
+  readonly predicted: number[];
+  readonly found: number[];
+}
+
+export const nothingMeasured = (): Measured => ({ maker: [], y: [], noise: [], predicted: [], found: [] });
+
+/** Adds one to what was measured; `noise` is the variance of how. */
+export function measure(all: Measured, maker: number, predicted: number, found: number, noise: number): void {
+  all.maker.push(maker);
+  all.y.push(Math.log(found / predicted));
+  all.noise.push(noise);
+  all.predicted.push(predicted);
+  all.found.push(found);
 }
 
 /** A figure to learn: where it starts, how far it may lie from there, and how much makers and pieces differ in it. */
@@ -20,7 +31,9 @@ export interface Scale {
   readonly reach: number;
   readonly spread: { readonly maker: number; readonly piece: number };
   readonly measure: FigureSaid['measure'];
-  readonly seen: readonly Measured[];
+  readonly seen: Measured;
+  /** How many makers there are, of whom the seen ones are some. */
+  readonly makers: number;
 }
 
 /** What records say of one figure; null where there are none. And how much they differ, as learned. */
@@ -28,12 +41,13 @@ export function learnScale(
   scale: Scale,
   figures: Figures,
 ): { figure: FigureSaid; spread: number; freedom: number } | null {
-  const { name, kind, start, reach, spread, seen, measure } = scale;
-  if (seen.length === 0) return null;
-  const makers = numbered();
-  const effects = [0];
+  const { name, kind, start, reach, spread, seen, makers } = scale;
+  const { maker, y, noise, predicted, found } = seen;
+  const n = y.length;
+  if (n === 0) return null;
+  const same = Array.from({ length: n }, () => 0);
   const { of, spreads, trusted } = fitEffects(
-    seen.map(({ maker, y, noise }) => ({ effects, maker: makers.of(maker), y, censored: false, noise, spread: 0 })),
+    { ways: [{ effects: [0], spread: 0 }], way: same, maker, y, censored: same, noise },
     {
       effects: [reach],
       spreads: [spread],
@@ -42,19 +56,17 @@ export function learnScale(
       // What differs much is misread by more.
       misreadBy: Math.max(figures.misread_by, 4 * Math.hypot(spread.maker, spread.piece)),
     },
-    makers.names.length,
+    makers,
   );
   const { all, freedom } = spreads[0]!;
-  const points = latest(seen.map(({ point }, i) => ({ ...point, trusted: trusted[i]! })));
-  const said = asFigure(start, of(effects), freedom);
-  const figure = {
-    key: `figure/${name}`,
-    kind,
-    ...said,
-    records: seen.length,
-    makers: makers.names.length,
-    points,
-    measure,
-  };
+  const first = Math.max(0, n - MOST_POINTS);
+  const points = found.slice(first).map((value, i) => ({
+    predicted: predicted[first + i]!,
+    found: value,
+    trusted: trusted[first + i]!,
+  }));
+  const said = asFigure(start, of([0]), freedom);
+  const count = new Set(maker).size;
+  const figure = { key: `figure/${name}`, kind, ...said, records: n, makers: count, points, measure: scale.measure };
   return { figure, spread: all, freedom };
 }

@@ -1,7 +1,7 @@
 import { errorFunction } from 'simple-statistics';
 import { SKILLS, type Figures } from '../../studio';
-import { latest, type FigureSaid, type Point } from './figure-said';
-import type { YieldRecord } from '../yield-record';
+import { MOST_POINTS, type FigureSaid, type Point } from './figure-said';
+import type { Indexed } from './indexed';
 
 /** Nine in ten need no more than the figure: so many deviations above the middle. */
 const NINE_IN_TEN = 1.2816;
@@ -13,25 +13,34 @@ const [PLACES, WIDE] = [161, 4];
  * “at most this”: the chance of that is a normal distribution's on the logarithm, and the middle is weighed on a grid. Much left says
  * next to nothing, little left says much; nothing in it can make a tail longer than it starts.
  */
-export function tailsSaid(records: readonly YieldRecord[], start: Figures, figures: Figures): FigureSaid[] {
-  return SKILLS.flatMap((skill): FigureSaid[] => {
+export function tailsSaid({ records, maker, bySkill }: Indexed, start: Figures, figures: Figures): FigureSaid[] {
+  return SKILLS.flatMap((skill, s): FigureSaid[] => {
     const usual = start[`tail_${skill}`];
-    const makers = new Set<string>();
-    const points: Point[] = [];
+    const makers = new Set<number>();
+    const ends: number[] = [];
     const counts = new Map<number, number>();
-    for (const { maker, planned, said } of records) {
-      if (planned.skill !== skill || said.finished === 'not finished') continue;
-      planned.cords.forEach((cord, i) => {
-        const left = said.left?.[String(i)];
-        if (!left || !('mm' in left) || cord.ends === 0 || cord.tail_mm === 0 || cord.stitch === null) return;
-        const ends = cord.ends * cord.pieces;
-        const each = left.mm.length === ends ? Math.min(...left.mm) : left.mm.reduce((sum, mm) => sum + mm, 0) / ends;
+    for (const at of bySkill[s]!) {
+      const { planned, said } = records[at]!;
+      if (!said.left || said.finished === 'not finished') continue;
+      for (const place in said.left) {
+        const left = said.left[place];
+        const cord = planned.cords[Number(place)];
+        if (!left || !('mm' in left) || !cord || cord.ends === 0 || cord.tail_mm === 0 || cord.stitch === null)
+          continue;
+        const many = cord.ends * cord.pieces;
+        let [sum, least] = [0, Infinity];
+        for (const mm of left.mm) {
+          sum += mm;
+          least = Math.min(least, mm);
+        }
+        const each = left.mm.length === many ? least : sum / many;
         const mm = Math.max(figures.tape_reads, Math.round(each / 5) * 5);
         counts.set(mm, (counts.get(mm) ?? 0) + 1);
-        makers.add(maker);
-        points.push({ predicted: usual, found: each, trusted: 1 });
-      });
+        makers.add(maker[at]!);
+        ends.push(each);
+      }
     }
+    const points = ends.slice(-MOST_POINTS).map((found): Point => ({ predicted: usual, found, trusted: 1 }));
     if (points.length === 0) return [];
     const differs = figures.tail_differs;
     const centre = Math.log(usual) - NINE_IN_TEN * differs;
@@ -67,9 +76,9 @@ export function tailsSaid(records: readonly YieldRecord[], start: Figures, figur
         key: `figure/tail_${skill}`,
         kind: 'tail',
         ...said,
-        records: points.length,
+        records: ends.length,
         makers: makers.size,
-        points: latest(points),
+        points,
         measure: 'mm',
       },
     ];

@@ -1,5 +1,6 @@
 import { STARTING_FIGURES, type Figures } from '../../studio';
 import type { FigureSaid } from './figure-said';
+import { indexed } from './indexed';
 import { bodySaid, type GrowthSeen, type HandSeen } from './learn-body';
 import { drawSaid } from './learn-draw';
 import { minutesSaid } from './learn-minutes';
@@ -24,7 +25,7 @@ export interface WhatIsSaid {
 
 /**
  * Learns every figure that records can correct. Each starts from geometry or custom, not from what the studio has accepted since: nothing
- * is counted twice.
+ * is counted twice. Of very many records the latest are learned from.
  *
  * @param figures the studio’s, for how far to believe records
  *
@@ -33,13 +34,14 @@ export interface WhatIsSaid {
  */
 export function learn({ records, hands, growth }: Evidence, figures: Figures): WhatIsSaid {
   const start = STARTING_FIGURES;
-  const use = useSaid(fitUse(records, figures), start);
+  const all = indexed(records.slice(-figures.learn_latest));
+  const use = useSaid(fitUse(all, figures), all, start);
   return {
     figures: [
       ...use.figures,
-      ...drawSaid(records, start, figures),
-      ...minutesSaid(records, start, figures),
-      ...tailsSaid(records, start, figures),
+      ...drawSaid(all, start, figures),
+      ...minutesSaid(all, start, figures),
+      ...tailsSaid(all, start, figures),
       ...bodySaid(hands, growth, start, figures),
     ],
     makers: use.makers,

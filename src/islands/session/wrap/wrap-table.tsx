@@ -24,7 +24,7 @@ export function WrapTable({ model, units }: { model: SessionModel; units: Units 
   }, [seats, session, studio, figures]);
   return (
     <div className="overflow-x-auto px-2" onKeyDown={gridKeys}>
-      <table className="sheet">
+      <table className="sheet sheet-dense">
         <caption className="sr-only">
           What was left and how each piece came out; Enter and the arrow keys move along a column
         </caption>
@@ -42,7 +42,7 @@ export function WrapTable({ model, units }: { model: SessionModel; units: Units 
             <th scope="col" className="num w-20">
               Half knots
             </th>
-            <th scope="col" className="num w-20" title="Length of the knotting laid flat, without its closure">
+            <th scope="col" className="num w-24" title="Length of the knotting laid flat, without its closure">
               Band
             </th>
             <th scope="col" className="w-16" title="tight, right or loose: a letter will do">
