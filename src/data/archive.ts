@@ -67,16 +67,17 @@ export async function readTableText(table: StudioTable, t: Transaction): Promise
   return (await selectValue({ all }, `FROM ${table} t`, [], t)).all;
 }
 
-/** Whether nothing of a studio's work is there yet: no people, sessions, or stock. */
+/** Whether nothing of a studio's work is there yet: no people, sessions, stock, or records. */
 export async function isEmptyStudio(t: Transaction): Promise<boolean> {
   const has = (table: string): string => `EXISTS (SELECT 1 FROM ${table})`;
-  const empty = truth(`NOT (${['people', 'sessions', 'items'].map(has).join(' OR ')})`);
+  const empty = truth(`NOT (${['people', 'sessions', 'items', 'seat_records'].map(has).join(' OR ')})`);
   return (await selectValue({ empty }, '', [], t)).empty;
 }
 
-/** Takes away the shipped settings and catalogue, which a studio's own replace. */
+/** Takes away the shipped settings and catalogue, which a studio's own replace, and what was done with them. */
 export async function clearCatalogue(t: Transaction): Promise<void> {
-  for (const table of ['settings', 'cords', 'hardware', 'projects']) await run(`DELETE FROM ${table}`, [], t);
+  for (const table of ['settings', 'cords', 'hardware', 'projects', 'figure_changes'])
+    await run(`DELETE FROM ${table}`, [], t);
 }
 
 /** Fills a table with rows as they were read. The database's own constraints check each. */

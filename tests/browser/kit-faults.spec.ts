@@ -55,6 +55,7 @@ test('an issue whose answer was lost is asked for again, and booked once', async
   ]);
 
   // What came back, too: the answer lost, sent again, on the shelf once.
+  await page.getByRole('link', { name: /6 Wrap-up/ }).click();
   await loseAnswer(page, '**/leftovers');
   await page.getByLabel('Cotton cord 1 mm, Sluice rust', { exact: true }).fill('62 cm');
   await page.getByRole('button', { name: 'Put it back on the shelf' }).click();

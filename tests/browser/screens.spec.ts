@@ -28,6 +28,19 @@ test('every screen keeps to WCAG 2.2 AA, in both themes', async ({ page, watch }
     await expect(page.getByRole('complementary')).toBeVisible();
     await check(`${stage} with the tray`);
   }
+  await page.goto('/sessions');
+  const loft = (await page.getByRole('link', { name: 'Saturday loft' }).first().getAttribute('href'))!;
+  await open(page, loft.replace(/seats$/, 'wrap-up'));
+  await check('wrap-up');
+  await open(page, '/records');
+  await expect(page.getByRole('status').first()).not.toContainText('Learning', { timeout: 20_000 });
+  await page.getByRole('button', { name: 'Square knot in Satin cord 2 mm, new' }).click();
+  await expect(page.getByText('cut to other lengths')).toBeVisible();
+  await page.getByText('As a table').first().click();
+  await check('records with a figure');
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: 'Records from elsewhere' }).click();
+  await check('records from elsewhere');
   await open(page, `${evening}/room`);
   await page.getByRole('button', { name: 'Try what would help' }).click();
   await expect(page.getByRole('table', { name: 'What would help, the most first' })).toBeVisible({ timeout: 20_000 });

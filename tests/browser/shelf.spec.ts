@@ -68,6 +68,7 @@ test('from a plan over lanes, buying and a part delivery to issued kits, leftove
   await expect(page.getByRole('checkbox', { name: 'Bag 1 of Ada Quoin is packed' })).toBeChecked();
 
   // What came back is an offcut; what is too short is refused by name.
+  await page.getByRole('link', { name: /6 Wrap-up/ }).click();
   const back = page.getByLabel('Satin cord 2 mm, Heron grey', { exact: true });
   await back.fill('4 cm');
   await page.getByRole('button', { name: 'Put it back on the shelf' }).click();

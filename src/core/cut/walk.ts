@@ -108,7 +108,12 @@ const doubtOf = (route: readonly LegStep[], piece: Piece, { counts }: Fit): numb
       : sum;
   }, 0);
 
-/** Walks every leg of every cord through the fitted piece. */
+/**
+ * Walks every leg of every cord through the fitted piece.
+ *
+ * @example
+ * walkLegs(plan.piece, plan.fit).map(({ cord }) => cord.use.role) // ['whole', 'whole']
+ */
 export function walkLegs(piece: Piece, fit: Fit): LegWalk[] {
   const walked: LegWalk[] = [];
   const band = new Set(piece.layout.filter(isSection).map(({ id }) => id));

@@ -21,7 +21,12 @@ export interface FiguresAndCords {
 
 const SKILLED = /^spread_(new|steady|fluent)$/;
 
-/** What a learned figure is about, by its key; null where there is no such figure. */
+/**
+ * What a learned figure is about, by its key; null where there is no such figure.
+ *
+ * @example
+ * aboutOf('use/square-knot/satin-2/new') // { stitch: 'square-knot', cord: 'satin-2', skill: 'new' }
+ */
 export function aboutOf(
   key: string,
 ):
@@ -87,7 +92,12 @@ export function putInForce(key: string, to: FigureValue, now: FiguresAndCords): 
   return { ...now, cords: { ...now.cords, [cord.slug]: { ...rest, ...(learned.length > 0 && { learned }) } } };
 }
 
-/** What the records say, rounded as a figure is kept: to what the interval can tell. */
+/**
+ * What the records say, rounded as a figure is kept: to what the interval can tell.
+ *
+ * @example
+ * asValue({ value: 1.07654, doubt: 0.01234, records: 9 }) // { value: 1.077, doubt: 0.0123, records: 9 }
+ */
 export const asValue = ({
   value,
   doubt,

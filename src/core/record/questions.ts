@@ -20,7 +20,7 @@ const cutOf = ({ cut_mm, pieces }: PlannedPiece['cords'][number]): number => cut
  * of the cord used, a time far from any. Questions, not refusals: a tape may have been misread, or the plan not kept to.
  *
  * @example
- * questionsOf(made, { left: { 0: { mm: [99_000] } } }, 'cm').map(({ field }) => field) // ['left 0']
+ * questionsOf(plannedPiece(ada, plan, figures, '2030-05-04'), { left: { 0: { mm: [99_000] } } }, 'cm').map(({ field }) => field) // ['left 0']
  */
 export function questionsOf(planned: PlannedPiece, said: SaidOfPiece, units: Units): Question[] {
   const words = (mm: number): string => formatLength(mm, units);

@@ -20,7 +20,7 @@ export function historyCsv(records: readonly YieldRecord[], titles: ReadonlyMap<
         role: cord.role,
         'planned band mm': Math.round(planned.knotted_mm),
         'cut mm': cord.cut_mm,
-        'left mm': !left ? '' : 'mm' in left ? left.mm.join('; ') : `short${left.at ? ` at ${left.at}` : ''}`,
+        'left mm': !left ? '' : 'mm' in left ? left.mm.join(' + ') : `short${left.at ? ` at ${left.at}` : ''}`,
         'half knots': said.half_knots ?? '',
         'band mm': said.band_mm ?? '',
         fits: said.fits ?? '',

@@ -30,7 +30,7 @@ export function ImportHistory({ onDone }: { onDone: (added: number) => void }) {
     <section className="my-2 border hair bg-base-200 px-3 py-2" aria-label="Records from elsewhere">
       <p className="text-sm">
         A line a cord, a heading over each column: date, project, skill, cord, planned band, cut, left; and half knots,
-        band, minutes, maker, piece where they are known. Left: 12; 9 for two ends, or short.
+        band, minutes, maker, piece where they are known. Left: 12 + 9 for two ends, or short.
       </p>
       <input
         type="file"
@@ -47,7 +47,7 @@ export function ImportHistory({ onDone }: { onDone: (added: number) => void }) {
         rows={4}
         aria-label="Records as CSV"
         placeholder={
-          'date;maker;project;skill;cord;planned band cm;cut cm;left cm;half knots\n2029-05-04;A;band-buckle;new;sheathed-4;13,5;240;11; 14;27'
+          'date;maker;project;skill;cord;planned band cm;cut cm;left cm;half knots\n2029-05-04;A;band-buckle;new;sheathed-4;13,5;240;11 + 14;27'
         }
         value={text}
         onChange={(event) => {

@@ -28,6 +28,8 @@ export const everything = (): Promise<Tables> =>
 
 /** Empties the studio to what ships. */
 export async function emptyStudio(): Promise<void> {
-  await database().query('TRUNCATE settings, cords, hardware, projects, people, sessions, items CASCADE');
+  await database().query(
+    'TRUNCATE settings, cords, hardware, projects, people, sessions, items, seat_records, figure_changes, learned, estimates CASCADE',
+  );
   await stockStudio();
 }

@@ -132,6 +132,7 @@ describe('the cord under the clip', () => {
       { state: 'open', line: 'Came undone: Ada’s wrist changed' },
       { state: 'bare', line: 'Nothing packed' },
       { state: 'bare', line: 'Not begun yet' },
+      { state: 'bare', line: 'To note' },
     ]);
     expect([...markup.matchAll(/text-accent" title="([^"]+)"/g)].map(([, line]) => line)).toEqual([
       'Came undone: Ada’s wrist changed',

@@ -15,6 +15,9 @@ export type MadeCount = Static<typeof MadeCountSchema>;
 /**
  * How much longer along the band a maker's knots come out than the tightest there can be, by skill and by the cord's stiffness: the
  * studio's figures, which a count replaces.
+ *
+ * @example
+ * drawOf('new', satin, figures) === figures.draw_new // true
  */
 export function drawOf(skill: Skill, cord: Cord, figures: Figures): number {
   const own = { new: figures.draw_new, steady: figures.draw_steady, fluent: figures.draw_fluent }[skill];
