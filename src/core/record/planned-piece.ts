@@ -10,7 +10,7 @@ import type { PlannedCord, PlannedPiece } from './yield-record';
 const NEARLY_ALL = 0.8;
 
 /** What one cord of a piece uses in each stitch by its path, mm. */
-function useByStitch({ use }: PieceCord, piece: Piece, counts: Readonly<Record<string, number>>): Map<string, number> {
+function pathByStitch({ use }: PieceCord, piece: Piece, counts: Readonly<Record<string, number>>): Map<string, number> {
   const found = new Map<string, number>();
   for (const { route } of use.legs)
     for (const step of route) {
@@ -36,7 +36,7 @@ function plannedCord(
     ({ use, cord, colour }) => use.role === cut.role && cord.slug === cut.cord && colour === cut.colour,
   );
   const together = legs.filter(({ cord }) => cord === own);
-  const stitches = own ? useByStitch(own, piece, fit.counts) : new Map<string, number>();
+  const stitches = own ? pathByStitch(own, piece, fit.counts) : new Map<string, number>();
   const path = [...stitches.values()].reduce((sum, mm) => sum + mm, 0);
   const most = [...stitches].sort(([, a], [, b]) => b - a)[0];
   const entries = together.flatMap((leg) => leg.entries);

@@ -1,3 +1,3 @@
-export { HISTORY_COLUMNS, type HistoryPiece } from './history-line';
+export type { HistoryPiece } from './history-line';
 export { readHistory, type HistoryFault, type HistoryNames, type ReadHistory } from './read-history';
 export { historyCsv } from './write-history';

@@ -1,7 +1,7 @@
 import type { Figures } from '../../studio';
 import { indexed } from './indexed';
 import { fitUse } from './learn-use';
-import { useSeen } from './use-seen';
+import { seenUse } from './seen-use';
 import type { YieldRecord } from '../yield-record';
 
 /** How far off the use of sessions is foretold, from so many other sessions: the mean of how far, as a share. */
@@ -43,7 +43,7 @@ export function foresight(records: readonly YieldRecord[], figures: Figures): Fo
       learnedFrom = Math.max(learnedFrom, known.length);
       const { effects, effectsOf } = fitUse(indexed(known), figures);
       return bySession.get(out)!.flatMap((record) =>
-        useSeen(record, figures)
+        seenUse(record, figures)
           .filter(({ censored }) => !censored)
           .map(({ stitch, cord, y }) =>
             Math.abs(Math.exp(y - effects.of(effectsOf(stitch, cord, record.planned.skill)).mean) - 1),

@@ -3,7 +3,7 @@ import { numbered } from '../effects/numbered';
 import { SKILLS, type Figures, type Skill } from '../../studio';
 import { asFigure, MOST_POINTS, type FigureSaid, type Point } from './figure-said';
 import type { Indexed } from './indexed';
-import { useSeen, type UseSeen } from './use-seen';
+import { seenUse, type UseSeen } from './seen-use';
 
 /** A maker against the studio: what they use of what others use, and how far that may be off, as shares. */
 export interface MakerSaid {
@@ -35,7 +35,7 @@ export function fitUse({ records, maker: makerOf, makers, bySkill }: Indexed, fi
   const [way, maker, y, censored, noise]: number[][] = [[], [], [], [], []];
   bySkill.forEach((own, skill) => {
     for (const at of own)
-      for (const one of useSeen(records[at]!, figures)) {
+      for (const one of seenUse(records[at]!, figures)) {
         const { stitch, cord } = one;
         const pair = `${stitch}/${cord}`;
         const number = names.of(`${pair}/${skill}`);
@@ -119,7 +119,7 @@ function count(learned: UseLearned, groups: number, of: (way: number) => number)
 }
 
 /** What the records say of use: a factor for each stitch, cord and skill they are about, and the spread of each skill. */
-export function useSaid(
+export function saidOfUse(
   learned: UseLearned,
   { makers }: Indexed,
   start: Figures,

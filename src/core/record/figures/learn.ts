@@ -5,7 +5,7 @@ import { bodySaid, type GrowthSeen, type HandSeen } from './learn-body';
 import { drawSaid } from './learn-draw';
 import { minutesSaid } from './learn-minutes';
 import { tailsSaid } from './learn-tails';
-import { fitUse, useSaid, type MakerSaid } from './learn-use';
+import { fitUse, saidOfUse, type MakerSaid } from './learn-use';
 import type { YieldRecord } from '../yield-record';
 
 /** All that there is to learn from. */
@@ -35,7 +35,7 @@ export interface WhatIsSaid {
 export function learn({ records, hands, growth }: Evidence, figures: Figures): WhatIsSaid {
   const start = STARTING_FIGURES;
   const all = indexed(records.slice(-figures.learn_latest));
-  const use = useSaid(fitUse(all, figures), all, start);
+  const use = saidOfUse(fitUse(all, figures), all, start);
   return {
     figures: [
       ...use.figures,

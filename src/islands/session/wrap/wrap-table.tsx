@@ -1,27 +1,32 @@
 import { useMemo } from 'react';
 import type { Units } from '../../../core/measure';
-import { plannedPiece } from '../../../core/record';
-import { seatOf } from '../../../core/seat';
+import { plannedPiece, type PlannedPiece } from '../../../core/record';
+import { seatOf, type PlannedSeat } from '../../../core/seat';
+import type { SessionView } from '../../../core/session';
+import type { Figures } from '../../../core/studio';
 import { gridKeys } from '../../../ui/fields/grid-keys';
 import { Guard } from '../../../ui/guard';
 import type { SessionModel } from '../model/use-session';
 import { WrapRow } from './wrap-row';
 
+/** The seats that are cut for, each with what its record is held against, and the line that its first cord stands in. */
+function rowsOf({ session, studio }: SessionView, seats: readonly PlannedSeat[], figures: Figures) {
+  const rows: { seat: PlannedSeat; planned: PlannedPiece; number: number; line: number }[] = [];
+  let line = 0;
+  for (const [i, seat] of seats.entries()) {
+    const asked = seatOf(seat.record, session.school ?? studio.settings.school, studio.catalogue.projects);
+    const planned = plannedPiece(asked, seat.plan, figures, session.held_on);
+    if (!planned || planned.cords.length === 0) continue;
+    rows.push({ seat, planned, number: i + 1, line });
+    line += planned.cords.length;
+  }
+  return rows;
+}
+
 /** What each seat's piece came to, typed down a column: Enter and the arrow keys go on. */
 export function WrapTable({ model, units }: { model: SessionModel; units: Units }) {
   const { view, seats, figures } = model;
-  const { session, studio } = view;
-  const rows = useMemo(() => {
-    let line = 0;
-    return seats.flatMap((seat, i) => {
-      const asked = seatOf(seat.record, session.school ?? studio.settings.school, studio.catalogue.projects);
-      const planned = plannedPiece(asked, seat.plan, figures, session.held_on);
-      if (!planned || planned.cords.length === 0) return [];
-      const row = { seat, planned, number: i + 1, line };
-      line += planned.cords.length;
-      return [row];
-    });
-  }, [seats, session, studio, figures]);
+  const rows = useMemo(() => rowsOf(view, seats, figures), [view, seats, figures]);
   return (
     <div className="overflow-x-auto px-2" onKeyDown={gridKeys}>
       <table className="sheet sheet-dense">

@@ -19,7 +19,7 @@ export interface UseSeen {
  * were half knots, where they were counted. What ran short needed more than it had beside its tails. A piece that was not finished says something where
  * its knots were counted; a cord of several stitches, or more left than was cut, says nothing.
  */
-export function useSeen({ planned, said }: YieldRecord, { tape_reads }: Figures): UseSeen[] {
+export function seenUse({ planned, said }: YieldRecord, { tape_reads }: Figures): UseSeen[] {
   const found: UseSeen[] = [];
   const { left } = said;
   if (!left) return found;
