@@ -97,7 +97,10 @@ module.exports = {
       name: 'core-uses-no-framework',
       severity: 'error',
       from: { path: '^src/core/' },
-      to: { path: 'node_modules/', pathNot: ['@sinclair/typebox', '@stdlib/stats-base-dists-t-', 'simple-statistics', 'fast-deep-equal'] },
+      to: {
+        path: 'node_modules/',
+        pathNot: ['@sinclair/typebox', '@stdlib/stats-base-dists-t-', 'simple-statistics', 'fast-deep-equal'],
+      },
     },
     ...CORE.map((name) => ({
       name: `core-${name}-by-its-face`,

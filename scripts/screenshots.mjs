@@ -77,6 +77,23 @@ const VIEWS = [
     },
   ],
   [
+    'wrap-up',
+    async (page) => {
+      await page.goto('/sessions');
+      const href = await page.getByRole('link', { name: 'Saturday loft' }).first().getAttribute('href');
+      return href.replace(/seats$/, 'wrap-up');
+    },
+  ],
+  [
+    'records',
+    '/records',
+    async (page) => {
+      await page.getByRole('button', { name: 'Square knot in Sheathed nylon 3 mm, new' }).click({ timeout: 20_000 });
+      await page.getByText('cut to other lengths').waitFor();
+      await page.locator('.apexcharts-series').first().waitFor();
+    },
+  ],
+  [
     'seat-page',
     async (page) => {
       await page.goto(`${await session('Sluice house lunch hour')(page)}/bench`);
@@ -97,11 +114,9 @@ const VIEWS = [
       await page.getByRole('button', { name: 'spool 1', exact: true }).click();
     },
   ],
-  ['outlook', '/shelf?view=outlook', async (page) => page.getByText('fall short').waitFor()],
   ['print', async (page) => `${await tideClub(page)}/print`],
   ['people', '/people', async (page) => page.getByRole('button', { name: 'Wren Ashlock' }).click()],
   ['projects', '/projects'],
-  ['project', '/projects/double-spiral'],
   ['composer', '/composer/charm-centre'],
   ['settings', '/settings'],
 ];

@@ -1,8 +1,7 @@
-import tShare from '@stdlib/stats-base-dists-t-cdf';
-import tQuantile from '@stdlib/stats-base-dists-t-quantile';
 import { errorFunction, probit } from 'simple-statistics';
 import type { Cord } from '../cord';
 import type { Figures, Skill } from '../studio';
+import { normalFrom, studentFrom } from './student';
 import type { Tail } from './walk';
 
 /**
@@ -65,8 +64,8 @@ export interface Predicted {
 export function riskAllowance(predicted: Predicted, skill: Skill, figures: Figures): number {
   const quantile = figures.short_cost / (figures.short_cost + 1);
   const freedom = freedomOf(skill, figures);
-  const deviations = freedom > 0 ? tQuantile(quantile, freedom) : deviationsFor(quantile);
-  return Math.max(0, deviations) * deviationOf(predicted, skill, figures);
+  const normal = deviationsFor(quantile);
+  return Math.max(0, freedom > 0 ? studentFrom(normal, freedom) : normal) * deviationOf(predicted, skill, figures);
 }
 
 /** Chance, 0 to 1, that a leg with this much spare cord beyond its mean use runs short. */
@@ -74,7 +73,8 @@ export function shortChance(spare: number, predicted: Predicted, skill: Skill, f
   const deviation = deviationOf(predicted, skill, figures);
   if (deviation === 0) return spare < 0 ? 1 : 0;
   const freedom = freedomOf(skill, figures);
-  return freedom > 0 ? tShare(-spare / deviation, freedom) : 1 - shareBelow(spare / deviation);
+  const deviations = spare / deviation;
+  return 1 - shareBelow(freedom > 0 ? normalFrom(deviations, freedom) : deviations);
 }
 
 /**

@@ -53,7 +53,7 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
                 {name}
                 {isAway && <span className="block text-sm">did not come</span>}
               </th>
-              <td rowSpan={rows} className="max-w-36 truncate text-sm">
+              <td rowSpan={rows} className="max-w-36 truncate text-sm narrow:hidden">
                 {plan.piece?.project.name}
               </td>
             </>
@@ -68,9 +68,10 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
             {ROLES.includes(cord.role) && rows > 1 ? `${cord.role} ` : ''}
             <span className="num">{formatLength(cord.cut_mm, units, 'up')}</span>
           </td>
-          <td className="min-w-28">
+          <td className="min-w-36">
             <TextCell
               {...at(0, line + i)}
+              placeholder="—"
               label={`Left of ${name}’s ${rows > 1 ? `${cord.role} ${cord.colour}` : 'cord'}`}
               value={leftWords(said.left?.[String(i)], units)}
               className={`text-right tabular-nums ${marked(`left ${i}`)}`}
@@ -86,20 +87,21 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
           </td>
           {i === 0 && (
             <>
-              <td rowSpan={rows}>
+              <td rowSpan={rows} className="min-w-16">
                 <TextCell
                   {...at(1)}
                   label={`Half knots of ${name}`}
                   value={said.half_knots?.toString() ?? ''}
-                  placeholder={planned.half_knots === null ? '' : `of ${planned.half_knots}`}
+                  placeholder={planned.half_knots === null ? '—' : `of ${planned.half_knots}`}
                   className={`text-right tabular-nums ${marked('half_knots')}`}
                   check={whole}
                   onChange={(text) => say({ half_knots: text === '' ? null : Number(text) })}
                 />
               </td>
-              <td rowSpan={rows}>
+              <td rowSpan={rows} className="min-w-21">
                 <TextCell
                   {...at(2)}
+                  placeholder="—"
                   label={`Band of ${name}`}
                   value={said.band_mm == null ? '' : formatLength(said.band_mm, units)}
                   className={`text-right tabular-nums ${marked('band_mm')}`}
@@ -110,29 +112,31 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
                   }}
                 />
               </td>
-              <td rowSpan={rows}>
+              <td rowSpan={rows} className="min-w-16">
                 <TextCell
                   {...at(3)}
+                  placeholder="—"
                   label={`How the band of ${name} fits`}
                   value={said.fits ?? ''}
                   check={oneOf(readFits, 'tight, right, loose')}
                   onChange={(text) => say({ fits: readFits(text) ?? null })}
                 />
               </td>
-              <td rowSpan={rows}>
+              <td rowSpan={rows} className="min-w-20">
                 <TextCell
                   {...at(4)}
                   label={`Minutes of ${name}`}
                   value={said.minutes?.toString() ?? ''}
-                  placeholder={noted?.minutes == null ? '' : `${Math.round(noted.minutes)} seen`}
+                  placeholder={noted?.minutes == null ? '—' : `${Math.round(noted.minutes)} seen`}
                   className={`text-right tabular-nums ${marked('minutes')}`}
                   check={whole}
                   onChange={(text) => say({ minutes: text === '' ? null : Number(text) })}
                 />
               </td>
-              <td rowSpan={rows}>
+              <td rowSpan={rows} className="min-w-28">
                 <TextCell
                   {...at(5)}
+                  placeholder="—"
                   label={`How ${name} finished it`}
                   value={said.finished ?? ''}
                   check={oneOf(readFinished, 'flame, glue, woven back, at home, not finished')}
@@ -142,6 +146,7 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
               <td rowSpan={rows} className="min-w-32">
                 <TextCell
                   {...at(6)}
+                  placeholder="—"
                   label={`A word on the piece of ${name}`}
                   value={said.word ?? ''}
                   maxLength={300}

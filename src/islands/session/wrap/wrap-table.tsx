@@ -39,7 +39,9 @@ export function WrapTable({ model, units }: { model: SessionModel; units: Units 
               Seat
             </th>
             <th scope="col">Name</th>
-            <th scope="col">Project</th>
+            <th scope="col" className="narrow:hidden">
+              Project
+            </th>
             <th scope="col">Cut</th>
             <th scope="col" className="num" title="Each end apart: 12; 9. Or: short at 22">
               Left
