@@ -17,3 +17,4 @@ export { UNWRAPPED, WrapSchema, type Noted, type NotedSeats, type Wrap } from '.
 export { CARD, childrenOf, outdatedTicks, packingOf, type Bag, type BagLine, type Packing } from './packing';
 export { STAGES, stagesOf, type Stage, type StageState } from './stages';
 export { applyOperation, inverseOf, type Operation } from './operations';
+export { oldWrist } from './old-wrist';

@@ -2,7 +2,8 @@ import type { Group } from '../cut';
 import type { Catalogue } from '../project';
 import type { Figures, Settings } from '../studio';
 import { keptPlan, recordCuts, type CutRecord } from './cut-record';
-import { type PlannedSeat, planSeats, groupOf, seatOf, type SeatRecord } from '../seat';
+import { groupOf, planSeats, seatOf, type PlannedSeat, type SeatPlan, type SeatRecord } from '../seat';
+import { oldWrist } from './old-wrist';
 import type { SessionRecord } from './session-record';
 
 /** A session with its seats and its studio, as server and browser both have it. */
@@ -38,11 +39,16 @@ export function planSession({ session, seats, studio: { settings, catalogue } }:
     group,
   );
   let next = 0;
+  const planned = (record: SeatRecord): SeatPlan => {
+    const plan = open[next++]!;
+    const more = oldWrist(record, session.held_on, settings.figures);
+    return more.length > 0 ? { ...plan, messages: [...plan.messages, ...more] } : plan;
+  };
   return {
     seats: seats.map((record, i) => ({
       id: record.id,
       record,
-      plan: kept[i] ?? open[next++]!,
+      plan: kept[i] ?? planned(record),
       accepted: record.accepted,
       kept: Boolean(kept[i]),
     })),

@@ -1,4 +1,4 @@
-import { expect, open, test } from './fixture';
+import { expect, open, test } from '../fixture';
 
 const FIGURE = 'Square knot in Sheathed nylon 3 mm, steady';
 
