@@ -15,6 +15,6 @@ export function studentFrom(normal: number, freedom: number): number {
   return z * terms.reduce((sum, term, i) => sum + term / freedom ** (i + 1), 1);
 }
 
-/** The normal's deviations for those of Student's t, the other way: Abramowitz and Stegun 26.7.8. */
+/** The normal's deviations for those of Student's t, the other way: Abramowitz and Stegun 26.7.8; its chance is off by less than 0.03 ÷ freedom. */
 export const normalFrom = (student: number, freedom: number): number =>
   (student * (1 - 1 / (4 * freedom))) / Math.sqrt(1 + (student * student) / (2 * freedom));
