@@ -129,6 +129,7 @@ describe('Today', () => {
       ['cut', 'bare'],
       ['kit', 'bare'],
       ['bench', 'bare'],
+      ['wrap-up', 'bare'],
     ]);
     expect((await openToday('2030-05-09')).sessions.map(({ title }) => title)).toEqual(['Day 9']);
     expect((await openToday('2031-01-01')).sessions).toEqual([]);
