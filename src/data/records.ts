@@ -68,11 +68,11 @@ export async function saidInSessions(sessions: readonly string[], t: Transaction
   return found;
 }
 
-/** Where the records stand: the last of them, and how many pieces they are of. */
+/** Where the records stand: the last of them, and how many there are of sessions that were not deleted. */
 export const recordsUpto = (t: Transaction) =>
   selectValue(
-    { upto: number('coalesce(max(n), 0)::float8'), pieces: number('count(DISTINCT piece)::int') },
-    'FROM seat_records',
+    { upto: number('coalesce(max(r.n), 0)::float8'), rows: number('count(*)::int') },
+    'FROM seat_records r LEFT JOIN sessions s ON s.id = r.session_id WHERE s.deleted_at IS NULL',
     [],
     t,
   );

@@ -38,7 +38,7 @@ test('every screen keeps to WCAG 2.2 AA, in both themes', async ({ page, watch }
   await expect(page.getByText('cut to other lengths')).toBeVisible();
   await page.getByText('As a table').first().click();
   await check('records with a figure');
-  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
   await page.getByRole('button', { name: 'Records from elsewhere' }).click();
   await check('records from elsewhere');
   await open(page, `${evening}/room`);

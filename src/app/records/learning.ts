@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import type { Transaction } from 'sequelize';
-import type { Figures } from '../../core/studio';
+import { FIGURES, type Figures } from '../../core/studio';
 import { readLearned, storeLearned } from '../../data/estimates';
 import { growthSeen, handsSeen, recordTexts, recordsUpto } from '../../data/records';
 import { inTransaction } from '../../data/database/transaction';
@@ -14,12 +14,11 @@ const MAKERS = 60;
 
 /** What an estimate rests on, in a word that changes with it: the last record, whose hands and wrists are known, and how far records are believed. */
 async function markOf(figures: Figures, t: Transaction): Promise<string> {
-  const { upto } = await recordsUpto(t);
+  const { upto, rows } = await recordsUpto(t);
   const [hands, growth] = [await handsSeen(t), await growthSeen(figures.child_age, t)];
-  return createHash('sha256')
-    .update(JSON.stringify([upto, hands, growth, figures]))
-    .digest('hex')
-    .slice(0, 32);
+  const believed = FIGURES.filter(({ group }) => group === 'Learning').map(({ name }) => figures[name]);
+  const all = JSON.stringify([upto, rows, hands, growth, believed]);
+  return createHash('sha256').update(all).digest('hex').slice(0, 32);
 }
 
 /** Whether what was learned is of what is there now. */

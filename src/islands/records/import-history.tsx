@@ -86,32 +86,30 @@ export function ImportHistory({ onDone }: { onDone: (added: number) => void }) {
             {preview.from && `, ${preview.from} to ${preview.to}`}
             {preview.faults.length > 0 && `; ${preview.faults.length} faults, whose pieces are left out`}.
           </p>
-          <div className="max-h-64 overflow-y-auto">
-            <table className="sheet text-sm">
-              <caption className="sr-only">How the lines were read</caption>
-              <Heads of={[num('Line'), 'Read as', 'What is wrong']} />
-              <tbody>
-                {preview.faults.map(({ line, column, problem: wrong }, i) => (
-                  <tr key={`fault ${i}`}>
-                    <td className="num">{line}</td>
-                    <td />
-                    <td>
-                      <strong>{column}</strong>: {wrong}
-                    </td>
-                  </tr>
-                ))}
-                {preview.first.map(({ line, what, used }) => (
-                  <tr key={line}>
-                    <td className="num">{line}</td>
-                    <td>
-                      {what}: {used}
-                    </td>
-                    <td />
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          </div>
+          <table className="sheet text-sm">
+            <caption className="sr-only">How the lines were read</caption>
+            <Heads of={[num('Line'), 'Read as', 'What is wrong']} />
+            <tbody>
+              {preview.faults.map(({ line, column, problem: wrong }, i) => (
+                <tr key={`fault ${i}`}>
+                  <td className="num">{line}</td>
+                  <td />
+                  <td>
+                    <strong>{column}</strong>: {wrong}
+                  </td>
+                </tr>
+              ))}
+              {preview.first.map(({ line, what, used }) => (
+                <tr key={line}>
+                  <td className="num">{line}</td>
+                  <td>
+                    {what}: {used}
+                  </td>
+                  <td />
+                </tr>
+              ))}
+            </tbody>
+          </table>
         </>
       )}
     </section>

@@ -5,7 +5,7 @@ import { binned } from '../../ui/chart/binned';
 import { Heads, num } from '../../ui/heads';
 
 /** As many rows of the table beside the chart. */
-const ROWS = 40;
+const ROWS = 20;
 
 const wordsOf = (measure: FigureSaid['measure'], units: Units) => (value: number) =>
   measure === 'mm' ? formatLength(value, units) : `${value.toFixed(1)} ${measure === 'minutes' ? 'min' : 'mm a year'}`;
@@ -83,25 +83,23 @@ export function PointChart({ said, label, units }: { said: FigureSaid; label: st
       )}
       <details className="mt-1 text-sm">
         <summary>As a table</summary>
-        <div className="max-h-60 overflow-y-auto">
-          <table className="sheet">
-            <caption className="sr-only">{label}: the latest records</caption>
-            <Heads of={[num('Predicted'), num('Found'), num('Of it'), '']} />
-            <tbody>
-              {points
-                .slice(-ROWS)
-                .reverse()
-                .map((point, i) => (
-                  <tr key={i}>
-                    <td className="num">{words(point.predicted)}</td>
-                    <td className="num">{words(point.found)}</td>
-                    <td className="num">{(point.found / point.predicted).toFixed(2)}</td>
-                    <td>{point.more ? 'ran short' : point.trusted < 0.5 ? 'taken for misread' : ''}</td>
-                  </tr>
-                ))}
-            </tbody>
-          </table>
-        </div>
+        <table className="sheet">
+          <caption className="sr-only">{label}: the latest records</caption>
+          <Heads of={[num('Predicted'), num('Found'), num('Of it'), '']} />
+          <tbody>
+            {points
+              .slice(-ROWS)
+              .reverse()
+              .map((point, i) => (
+                <tr key={i}>
+                  <td className="num">{words(point.predicted)}</td>
+                  <td className="num">{words(point.found)}</td>
+                  <td className="num">{(point.found / point.predicted).toFixed(2)}</td>
+                  <td>{point.more ? 'ran short' : point.trusted < 0.5 ? 'taken for misread' : ''}</td>
+                </tr>
+              ))}
+          </tbody>
+        </table>
       </details>
     </>
   );
