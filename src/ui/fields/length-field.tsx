@@ -36,13 +36,17 @@ export function LengthField({
   onKeyDown?: (event: KeyboardEvent<HTMLInputElement>) => void;
 } & Record<`data-${string}`, string | number>) {
   const shown = value === null ? '' : `${estimated ? '~' : ''}${formatLength(value, units)}`;
-  const { text, problem, write, object, drop } = useDraft(shown);
+  const { text, problem, write, tells, object, drop } = useDraft(shown);
   const id = useId();
 
   function read() {
     if (text === shown) return;
     const written = text.trim().replace(/^~\s*/, '');
-    if (written === '') return value === null ? drop() : onChange(null);
+    if (written === '') {
+      if (value === null) drop();
+      else if (tells(written)) onChange(null);
+      return;
+    }
     const reading = girth ? parseGirth(written, girth) : parseLength(written, units);
     if (!reading.ok) return object(reading.fault.problem);
     const mm = Math.round(reading.value.mm);
@@ -52,7 +56,7 @@ export function LengthField({
       );
     }
     if (mm === value) drop();
-    else onChange(mm);
+    else if (tells(written)) onChange(mm);
   }
 
   return (

@@ -14,13 +14,13 @@ export function TextCell({
   onChange: (value: string) => void;
   check?: (value: string) => string | null;
 } & Omit<InputHTMLAttributes<HTMLInputElement>, 'value' | 'onChange'>) {
-  const { text, problem, write, object, drop } = useDraft(value);
+  const { text, problem, write, tells, object, drop } = useDraft(value);
   function report() {
     const written = text.trim();
     if (written === value) return drop();
     const wrong = check?.(written) ?? null;
     if (wrong) object(wrong);
-    else onChange(written);
+    else if (tells(written)) onChange(written);
   }
   return (
     <span className="relative block">

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 
 /**
  * What is being written in a field over the value it shows: the text, and what is wrong with it. When the value itself
@@ -13,10 +13,20 @@ export function useDraft(shown: string) {
   // Dropped for good, so that it does not come back when an undo brings the old value back.
   if (draft && draft.of !== shown) setDraft(null);
   const live = draft?.of === shown ? draft : null;
+  const told = useRef<string | null>(null);
   return {
     text: live?.text ?? shown,
     problem: live?.problem ?? null,
-    write: (text: string) => setDraft({ of: shown, text, problem: null }),
+    write: (text: string) => {
+      told.current = null;
+      setDraft({ of: shown, text, problem: null });
+    },
+    /** Whether this is to be told now: Enter tells it, and leads on, so that the field is left and would tell it again. */
+    tells: (written: string): boolean => {
+      const isNew = told.current !== written;
+      told.current = written;
+      return isNew;
+    },
     /** Keeps the text and says what is wrong with it. */
     object: (problem: string) => setDraft({ of: shown, text: live?.text ?? shown, problem }),
     drop: () => setDraft(null),
