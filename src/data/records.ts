@@ -68,11 +68,14 @@ export async function saidInSessions(sessions: readonly string[], t: Transaction
   return found;
 }
 
-/** Where the records stand: the last of them, and how many there are of sessions that were not deleted. */
+/** Where the records stand, at a glance: the last of them, and how many sessions were deleted, whose records do not count. */
 export const recordsUpto = (t: Transaction) =>
   selectValue(
-    { upto: number('coalesce(max(r.n), 0)::float8'), rows: number('count(*)::int') },
-    'FROM seat_records r LEFT JOIN sessions s ON s.id = r.session_id WHERE s.deleted_at IS NULL',
+    {
+      upto: number('(SELECT coalesce(max(n), 0)::float8 FROM seat_records)'),
+      deleted: number('(SELECT count(*)::int FROM sessions WHERE deleted_at IS NOT NULL)'),
+    },
+    '',
     [],
     t,
   );

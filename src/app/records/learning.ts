@@ -14,10 +14,10 @@ const MAKERS = 60;
 
 /** What an estimate rests on, in a word that changes with it: the last record, whose hands and wrists are known, and how far records are believed. */
 async function markOf(figures: Figures, t: Transaction): Promise<string> {
-  const { upto, rows } = await recordsUpto(t);
+  const { upto, deleted } = await recordsUpto(t);
   const [hands, growth] = [await handsSeen(t), await growthSeen(figures.child_age, t)];
   const believed = FIGURES.filter(({ group }) => group === 'Learning').map(({ name }) => figures[name]);
-  const all = JSON.stringify([upto, rows, hands, growth, believed]);
+  const all = JSON.stringify([upto, deleted, hands, growth, believed]);
   return createHash('sha256').update(all).digest('hex').slice(0, 32);
 }
 

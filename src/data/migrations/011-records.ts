@@ -24,6 +24,7 @@ export const records: Migration = {
     );
     CREATE INDEX seat_records_by_piece ON seat_records (piece, n);
     CREATE INDEX seat_records_by_session ON seat_records (session_id) WHERE session_id IS NOT NULL;
+    CREATE INDEX seat_records_by_maker ON seat_records (maker, person_id) WHERE person_id IS NOT NULL;
     CREATE INDEX seat_records_by_person ON seat_records (person_id) WHERE person_id IS NOT NULL;
     CREATE FUNCTION keep_records() RETURNS trigger LANGUAGE plpgsql AS $$
     BEGIN
