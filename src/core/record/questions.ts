@@ -12,6 +12,9 @@ export interface Question {
 /** Longer than so many times what was planned, a time is asked about; and shorter than this share of it. */
 const [LONGER, SHORTER] = [4, 0.2];
 
+/** Closer than this share of the tightest there can be is asked about: a tape reads a short band to about as much. */
+const ROOM = 0.97;
+
 /** What all of a cord’s pieces were cut to, mm. */
 const cutOf = ({ cut_mm, pieces }: PlannedPiece['cords'][number]): number => cut_mm * pieces;
 
@@ -51,7 +54,7 @@ export function questionsOf(planned: PlannedPiece, said: SaidOfPiece, units: Uni
       field: 'band_mm',
       text: `Planned was a band of ${words(planned.knotted_mm)}. Measured without its closure?`,
     });
-  if (knots != null && band != null && planned.tight_mm !== null && knots > 0 && band / knots < planned.tight_mm * 0.97)
+  if (knots != null && band != null && planned.tight_mm !== null && knots > 0 && band / knots < planned.tight_mm * ROOM)
     found.push({
       field: 'half_knots',
       text: `${knots} half knots over ${words(band)} are closer than this cord has room for. Square knots counted twice?`,

@@ -56,3 +56,9 @@ export function asFigure(start: number, { mean, sd }: Estimate, freedom: number)
     doubt: sd,
   };
 }
+
+/** A learned spread as a figure: its logarithm is known to one over the root of twice its freedom. */
+export const spreadAsFigure = (start: number, spread: number, freedom: number) => ({
+  ...asFigure(1, { mean: Math.log(spread), sd: 1 / Math.sqrt(2 * freedom) }, freedom),
+  start,
+});

@@ -1,6 +1,6 @@
 import { SKILLS, type Figures } from '../../studio';
 import type { YieldRecord } from '../yield-record';
-import type { FigureSaid } from './figure-said';
+import { spreadAsFigure, type FigureSaid } from './figure-said';
 import type { Indexed } from './indexed';
 import { learnScale, measure, nothingMeasured, type Measured } from './learn-scale';
 
@@ -65,9 +65,8 @@ export function minutesSaid(
     const pace = learned(`half_knot_${skill}`, half, knots);
     if (pace) {
       const { figure, spread: all, freedom } = pace;
-      const doubt = 1 / Math.sqrt(2 * freedom);
-      const about = { value: all, low: all * Math.exp(-1.7 * doubt), high: all * Math.exp(1.7 * doubt), doubt };
-      found.push(figure, { ...figure, key: `figure/pace_spread_${skill}`, kind: 'spread', start: usual, ...about });
+      const about = spreadAsFigure(usual, all, freedom);
+      found.push(figure, { ...figure, key: `figure/pace_spread_${skill}`, kind: 'spread', ...about });
     }
     const own = learned(`part_slower_${skill}`, slower, rest);
     if (own) found.push(own.figure);

@@ -64,13 +64,10 @@ export function tailsSaid({ records, maker, bySkill }: Indexed, start: Figures, 
       return usual * Math.exp(grid[at]! * figures.learn_minutes);
     };
     const [low, value, high] = [quantile(0.05), Math.min(usual, quantile(0.5)), quantile(0.95)];
-    const said = {
-      start: usual,
-      value,
-      low,
-      high: Math.max(value, Math.min(high, usual)),
-      doubt: Math.log(high / low) / 3.3,
-    };
+    const mean = weights.reduce((sum, w, i) => sum + (w / total) * grid[i]!, 0);
+    const square = weights.reduce((sum, w, i) => sum + (w / total) * (grid[i]! - mean) ** 2, 0);
+    const doubt = Math.sqrt(square) * figures.learn_minutes;
+    const said = { start: usual, value, low, high: Math.max(value, Math.min(high, usual)), doubt };
     return [
       {
         key: `figure/tail_${skill}`,

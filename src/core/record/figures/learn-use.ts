@@ -1,7 +1,7 @@
 import { fitEffects, type Effects } from '../effects/fit-effects';
 import { numbered } from '../effects/numbered';
 import { SKILLS, type Figures, type Skill } from '../../studio';
-import { asFigure, MOST_POINTS, type FigureSaid, type Point } from './figure-said';
+import { asFigure, MOST_POINTS, spreadAsFigure, type FigureSaid, type Point } from './figure-said';
 import type { Indexed } from './indexed';
 import { seenUse, type UseSeen } from './seen-use';
 
@@ -118,11 +118,12 @@ function count(learned: UseLearned, groups: number, of: (way: number) => number)
   return all;
 }
 
-/** What the records say of use: a factor for each stitch, cord and skill they are about, and the spread of each skill. */
+/** What the records say of use: a factor for each stitch, cord and skill they are about, and the spread of each skill of which there are enough. */
 export function saidOfUse(
   learned: UseLearned,
   { makers }: Indexed,
   start: Figures,
+  figures: Figures,
 ): { figures: FigureSaid[]; makers: MakerSaid[] } {
   const { effects, effectsOf, ways, maker } = learned;
   const byWay = count(learned, ways.length, (way) => way);
@@ -144,19 +145,10 @@ export function saidOfUse(
       }),
       ...SKILLS.flatMap((skill, i): FigureSaid[] => {
         const { all, freedom } = effects.spreads[i]!;
-        if (bySkill[i]!.n === 0) return [];
-        // The logarithm of a standard deviation is known to one over the root of twice its freedom.
-        const said = asFigure(1, { mean: Math.log(all), sd: 1 / Math.sqrt(2 * freedom) }, freedom);
-        return [
-          {
-            key: `figure/spread_${skill}`,
-            kind: 'spread',
-            ...said,
-            start: start[`spread_${skill}`],
-            freedom,
-            ...told(bySkill[i]!),
-          },
-        ];
+        // Under as many as it is believed by, it is mostly what was believed.
+        if (bySkill[i]!.n < figures.learn_worth) return [];
+        const said = spreadAsFigure(start[`spread_${skill}`], all, freedom);
+        return [{ key: `figure/spread_${skill}`, kind: 'spread', ...said, freedom, ...told(bySkill[i]!) }];
       }),
     ],
     makers: makers.flatMap((name, m) => {

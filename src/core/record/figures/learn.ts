@@ -35,7 +35,7 @@ export interface WhatIsSaid {
 export function learn({ records, hands, growth }: Evidence, figures: Figures): WhatIsSaid {
   const start = STARTING_FIGURES;
   const all = indexed(records.slice(-figures.learn_latest));
-  const use = saidOfUse(fitUse(all, figures), all, start);
+  const use = saidOfUse(fitUse(all, figures), all, start, figures);
   return {
     figures: [
       ...use.figures,

@@ -9,6 +9,8 @@ export const leftWords = (left: Left | null | undefined, units: Units): string =
       ? left.mm.map((mm) => formatLength(mm, units)).join('; ')
       : `short${left.at ? ` at ${left.at}` : ''}`;
 
+const NOTHING = /^\s*0+(?:[.,]0+)?\s*(?:mm|cm|m|in|"|″)?\s*$/i;
+
 /** Reads what was left: `12; 9`, `12 + 9`, `0`, `short`, `short at 22`; or what is wrong with it. */
 export function readLeft(text: string, units: Units): { readonly left: Left | null } | { readonly problem: string } {
   const written = text.trim();
@@ -17,6 +19,11 @@ export function readLeft(text: string, units: Units): { readonly left: Left | nu
   if (short) return { left: { short: true, at: (short[1] ?? '').slice(0, 60) } };
   const mm: number[] = [];
   for (const part of written.split(/[;+]|,(?!\d)/)) {
+    // Nothing left of an end is a length here, as it is nowhere else.
+    if (NOTHING.test(part)) {
+      mm.push(0);
+      continue;
+    }
     const reading = parseLength(part, units);
     if (!reading.ok) return { problem: `${reading.fault.problem}: “${part.trim()}”. Or: short at 22` };
     mm.push(Math.round(reading.value.mm));

@@ -50,7 +50,7 @@ export function WrapStage({ model, units }: PanelProps) {
         )}
       </div>
       <WrapTable model={model} units={units} />
-      <div className="grid items-start gap-8 px-4 pt-4 lg:grid-cols-2">
+      <div className="grid items-start gap-8 px-4 lg:grid-cols-2">
         <ToolsIn
           tools={packingOf(seats, figures).tools}
           wrap={wrap}

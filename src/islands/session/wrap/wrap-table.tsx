@@ -28,7 +28,7 @@ export function WrapTable({ model, units }: { model: SessionModel; units: Units 
   const { view, seats, figures } = model;
   const rows = useMemo(() => rowsOf(view, seats, figures), [view, seats, figures]);
   return (
-    <div className="overflow-x-auto px-2" onKeyDown={gridKeys}>
+    <div className="overflow-x-auto px-2 pb-12" onKeyDown={gridKeys}>
       <table className="sheet sheet-dense">
         <caption className="sr-only">
           What was left and how each piece came out; Enter and the arrow keys move along a column
