@@ -2,8 +2,14 @@ import { errorFunction } from 'simple-statistics';
 
 const density = (x: number): number => Math.exp((-x * x) / 2) / Math.sqrt(2 * Math.PI);
 
-/** Share of a normal distribution beyond so many deviations; far out by its density over the distance (Mills’ ratio), where the difference from 1 has no figures left. */
-const beyond = (x: number): number => (x > 5 ? density(x) / (x + 1 / x) : (1 - errorFunction(x / Math.SQRT2)) / 2);
+/**
+ * Share of a normal distribution beyond so many deviations; from three on by Laplace’s continued fraction, where the difference from 1 has few
+ * figures left.
+ */
+function beyond(x: number): number {
+  if (x <= 3) return (1 - errorFunction(x / Math.SQRT2)) / 2;
+  return density(x) / (x + 1 / (x + 2 / (x + 3 / (x + 4 / (x + 5 / (x + 6 / x))))));
+}
 
 /**
  * What “more than this” says of a mean that lies so many deviations below it (above, where negative): how much of a whole measurement it is
