@@ -80,8 +80,11 @@ export const recordsUpto = (t: Transaction) =>
     t,
   );
 
-/** As JSON texts of so many entries each: what is read from them is read elsewhere. Those of deleted sessions are left out. */
-export async function recordTexts(each: number, t: Transaction): Promise<string[]> {
+/** Entries to a text: as many as are read from the database at once. */
+const EACH = 5000;
+
+/** All entries as JSON texts of so many each: what is read from them is read elsewhere. Those of deleted sessions are left out. */
+export async function recordTexts(t: Transaction): Promise<string[]> {
   const found: string[] = [];
   let after = 0;
   for (;;) {
@@ -92,7 +95,7 @@ export async function recordTexts(each: number, t: Transaction): Promise<string[
                   'planned', r.planned, 'seen', r.seen, 'said', r.said) AS entry
            FROM seat_records r LEFT JOIN sessions s ON s.id = r.session_id
           WHERE r.n > $1 AND s.deleted_at IS NULL ORDER BY r.n LIMIT $2) AS told`,
-      [after, each],
+      [after, EACH],
       t,
     );
     if (last === null) return found;

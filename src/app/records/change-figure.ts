@@ -5,6 +5,7 @@ import {
   aboutOf,
   asValue,
   inForce,
+  limitsOf,
   putInForce,
   wouldChange,
   type FigureValue,
@@ -13,7 +14,6 @@ import {
 import { seatOf } from '../../core/seat';
 import { planSession, type Studio } from '../../core/session';
 import { cordItem } from '../../core/shelf';
-import { FIGURES } from '../../core/studio';
 import { insertDocuments, latestDocuments } from '../../data/documents';
 import { findChange, noteChange, type How } from '../../data/figure-changes';
 import { readEstimate } from '../../data/estimates';
@@ -42,10 +42,9 @@ const AHEAD = 40;
 
 const partsOf = ({ settings, catalogue }: Studio) => ({ figures: settings.figures, cords: catalogue.cords });
 
-/** A figure's limits: those of a use are the cord document's. */
+/** What is typed must lie within a figure's limits. */
 function checkValue(figure: string, value: number): void {
-  const about = aboutOf(figure)!;
-  const { min, max } = 'name' in about ? FIGURES.find(({ name }) => name === about.name)! : { min: 0.5, max: 2 };
+  const { min, max } = limitsOf(figure);
   if (value < min || value > max)
     throw new Problem(422, 'out-of-range', `Between ${min} and ${max}.`, { pointer: '/value' });
 }

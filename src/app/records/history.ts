@@ -126,12 +126,10 @@ export async function importHistory(text: string): Promise<{ added: number }> {
   return { added };
 }
 
-const EACH = 5000;
-
 /** All records as they stand. */
 const allRecords = () =>
   inTransaction(async (t) => ({
-    records: recordsOf((await recordTexts(EACH, t)).flatMap((text) => JSON.parse(text) as StoredEntry[])),
+    records: recordsOf((await recordTexts(t)).flatMap((text) => JSON.parse(text) as StoredEntry[])),
     titles: await sessionTitles(t),
   }));
 

@@ -7,8 +7,6 @@ import { inTransaction } from '../../data/database/transaction';
 import { inThread } from '../../threads/in-thread';
 import { readStudio } from '../studio/studio';
 
-/** Records to a text: as many as are read from the database at once. */
-const EACH = 5000;
 /** Those with most records are kept to be shown. */
 const MAKERS = 60;
 
@@ -33,7 +31,7 @@ export async function learnAnew(): Promise<void> {
     const { figures } = (await readStudio(t)).settings;
     return {
       mark: await markOf(figures, t),
-      texts: await recordTexts(EACH, t),
+      texts: await recordTexts(t),
       hands: await handsSeen(t),
       growth: await growthSeen(figures.child_age, t),
       figures,

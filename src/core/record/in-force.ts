@@ -1,5 +1,5 @@
 import { Type, type Static } from '@sinclair/typebox';
-import type { Cord } from '../cord';
+import { LearnedUseSchema, type Cord } from '../cord';
 import { FIGURES, type FigureName, type Figures } from '../studio';
 
 /** A figure's value with what stands behind it: how far it may be off, as a share, and how many records it rests on. */
@@ -40,6 +40,23 @@ export function aboutOf(
 }
 
 /**
+ * Between what a figure may lie: those of a use are the cord document’s.
+ *
+ * @throws where there is no such figure
+ *
+ * @example
+ * limitsOf('figure/draw_new') // { min: 1, max: 1.6 }
+ */
+export function limitsOf(key: string): { readonly min: number; readonly max: number } {
+  const about = aboutOf(key);
+  if (!about) throw new Error(`no figure ${key}`);
+  const { minimum, maximum } = LearnedUseSchema.properties.factor;
+  if (!('name' in about)) return { min: minimum!, max: maximum! };
+  const { min, max } = FIGURES.find(({ name }) => name === about.name)!;
+  return { min, max };
+}
+
+/**
  * A figure as it is in force: geometry's 1, with no doubt, where nothing was accepted of a use.
  *
  * @throws where there is no such figure
@@ -68,14 +85,15 @@ export function inForce(key: string, { figures, cords }: FiguresAndCords): Figur
 export function putInForce(key: string, to: FigureValue, now: FiguresAndCords): FiguresAndCords {
   const about = aboutOf(key);
   if (!about) throw new Error(`no figure ${key}`);
+  const { min, max } = limitsOf(key);
+  const value = Math.min(max, Math.max(min, to.value));
   if ('name' in about) {
-    const { min, max } = FIGURES.find(({ name }) => name === about.name)!;
     const skill = SKILLED.exec(about.name)?.[1] as 'new' | 'steady' | 'fluent' | undefined;
     return {
       ...now,
       figures: {
         ...now.figures,
-        [about.name]: Math.min(max, Math.max(min, to.value)),
+        [about.name]: value,
         ...(skill && { [`spread_records_${skill}`]: Math.round(to.records) }),
       },
     };
@@ -84,11 +102,11 @@ export function putInForce(key: string, to: FigureValue, now: FiguresAndCords): 
   if (!cord) throw new Error(`no cord ${about.cord}`);
   const { learned: before = [], ...rest } = cord;
   const others = before.filter(({ stitch, skill }) => stitch !== about.stitch || skill !== about.skill);
-  const isGeometry = to.value === 1 && to.doubt === 0;
+  const isGeometry = value === 1 && to.doubt === 0;
   const { stitch, skill } = about;
   const learned = isGeometry
     ? others
-    : [...others, { stitch, skill, factor: to.value, doubt: to.doubt, records: Math.round(to.records) }];
+    : [...others, { stitch, skill, factor: value, doubt: to.doubt, records: Math.round(to.records) }];
   return { ...now, cords: { ...now.cords, [cord.slug]: { ...rest, ...(learned.length > 0 && { learned }) } } };
 }
 

@@ -23,7 +23,7 @@ export { learnUse } from './figures/learn-use-of';
 export { learn, type Evidence, type WhatIsSaid } from './figures/learn';
 export type { GrowthSeen, HandSeen } from './figures/learn-body';
 export { foresight, type Foresight } from './figures/foresight';
-export { asValue, inForce, aboutOf, putInForce, FigureValueSchema, type FigureValue } from './in-force';
+export { asValue, inForce, limitsOf, aboutOf, putInForce, FigureValueSchema, type FigureValue } from './in-force';
 export { recordsOf, type StoredEntry } from './records-of';
 export { wouldChange, type SeatAhead, type WouldChange } from './would-change';
 export { plannedThen, type MadeThen, type PlannedThen } from './planned-then';
