@@ -22,6 +22,7 @@ const LAYERS = {
 const TYPES_TOO = { islands: ['app', 'data'] };
 const CORE = [
   'measure',
+  'region',
   'cord',
   'stitch',
   'part',

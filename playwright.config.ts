@@ -1,14 +1,15 @@
 import { defineConfig } from '@playwright/test';
+import { served, WORKERS } from './tests/browser/support/served';
 
 export default defineConfig({
   testDir: 'tests/browser',
-  workers: 1,
+  workers: WORKERS,
   timeout: 60_000,
-  expect: { timeout: 10_000 },
+  expect: { timeout: 15_000 },
   reporter: [['list'], ['json', { outputFile: '.lapboard/browser.json' }]],
   outputDir: 'test-results',
   use: {
-    baseURL: process.env.BASE_URL,
+    baseURL: served.url,
     actionTimeout: 30_000,
     viewport: { width: 1280, height: 800 },
     launchOptions: {

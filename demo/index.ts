@@ -136,5 +136,5 @@ export async function loadDemo(today: string, began = '14:00'): Promise<void> {
     })),
     'desk',
   );
-  await editSettings(version, { ...settings, name: NAME });
+  await editSettings(version, { ...settings, name: NAME, region: 'en-IE', currency: 'EUR' });
 }

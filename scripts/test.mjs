@@ -71,11 +71,12 @@ function vitest(name, env) {
   count(name, report.numPassedTests, bad === 0 && (!ok || report.numPassedTests === 0) ? 1 : bad);
 }
 
-function browser(env) {
+/** The browser tests, two at a time, each against an application to itself. */
+function browser(served) {
   say('\n== browser');
   const file = join(ROOT, '.lapboard/browser.json');
   rmSync(file, { force: true });
-  const ok = run('playwright', ['test'], env);
+  const ok = run('playwright', ['test'], { SERVED: JSON.stringify(served) });
   const {
     expected = 0,
     unexpected = 0,
@@ -101,41 +102,56 @@ await check([
 ]);
 vitest('unit', {});
 
+/** Clusters of their own, thrown away at the end: nothing in them is anybody's data. */
+const clusters = [];
+const servers = [];
+async function newCluster() {
+  const folder = stateFolder(`lapboard-test-${process.pid}-${clusters.length}`);
+  const postgres = cluster(folder, 55320 + clusters.length, ['-c', 'fsync=off']);
+  clusters.push({ folder, postgres });
+  await postgres.start();
+  return { folder, postgres };
+}
+
+/** The application over the demo in a cluster of its own: its address, its database and the cluster's folder. */
+async function serve({ folder, postgres }) {
+  postgres.createDatabase('browser');
+  const database = postgres.url('browser');
+  prepareDatabase(database, { demo: true });
+  const port = await freePort(4420);
+  servers.push(await startServer(database, port));
+  return { url: `http://127.0.0.1:${port}`, database, cluster: folder };
+}
+
 if (wanted('integration') || wanted('served') || wanted('browser')) {
-  // A cluster of its own, thrown away at the end: nothing in it is anybody's data.
-  const folder = stateFolder(`lapboard-test-${process.pid}`);
-  const postgres = cluster(folder, 55320, ['-c', 'fsync=off']);
-  let server;
   try {
-    await postgres.start();
+    const first = await newCluster();
     if (wanted('integration')) {
-      postgres.createDatabase('integration');
+      first.postgres.createDatabase('integration');
       buildThread();
       vitest('integration', {
-        DATABASE_URL: postgres.url('integration'),
+        DATABASE_URL: first.postgres.url('integration'),
         TEST_DATABASE: 'yes',
         LAPBOARD_THREAD: THREAD,
       });
     }
     if (wanted('served') || wanted('browser')) {
       buildApplication();
-      postgres.createDatabase('browser');
-      prepareDatabase(postgres.url('browser'), { demo: true });
-      const port = await freePort(4420);
-      server = await startServer(postgres.url('browser'), port);
-      const BASE_URL = `http://127.0.0.1:${port}`;
-      if (wanted('browser')) browser({ BASE_URL, DATABASE_URL: postgres.url('browser'), TEST_CLUSTER: folder });
+      const served = await serve(first);
+      if (wanted('browser')) browser([served, await serve(await newCluster())]);
       // Last: what it sends leaves little as it was.
       vitest('served', {
-        SERVED_URL: BASE_URL,
-        SERVED_DATABASE: postgres.url('browser'),
-        SERVED_CLUSTER: folder,
+        SERVED_URL: served.url,
+        SERVED_DATABASE: served.database,
+        SERVED_CLUSTER: served.cluster,
       });
     }
   } finally {
-    server?.kill('SIGKILL');
-    postgres.stop('immediate');
-    rmSync(folder, { recursive: true, force: true });
+    for (const server of servers) server.kill('SIGKILL');
+    for (const { folder, postgres } of clusters) {
+      postgres.stop('immediate');
+      rmSync(folder, { recursive: true, force: true });
+    }
   }
 }
 

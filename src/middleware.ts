@@ -11,8 +11,14 @@ import { isOurHost } from './http/site';
 const POLICY =
   "default-src 'self'; img-src 'self' data: blob:; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
-/** Pages on which charts are drawn: their library writes a sheet of styles, which it marks, and styles of single elements. */
-const CHARTED: ReadonlySet<string> = new Set(['/sessions/[id]/[page]', '/shelf', '/records']);
+/**
+ * Pages with styles of single elements: charts, whose library writes those and a sheet of styles, which it marks; and sheets, whose
+ * columns are as wide as they say.
+ */
+const STYLED: ReadonlySet<string> = new Set(['/sessions/[id]/[page]', '/shelf', '/records', '/order-list']);
+
+/** Pages on which a label is read by the camera. */
+const SEEING: ReadonlySet<string> = new Set(['/', '/shelf', '/sessions/[id]/[page]', '/bench/[id]/kit']);
 
 /** A policy under which such a page may be styled by what carries its mark. Styles of single elements hold no script. */
 function withCharts(policy: string, nonce: string): string {
@@ -71,9 +77,11 @@ export const onRequest = defineMiddleware(async (context, next) => {
   try {
     const refused = isRoom ? await atRoomDoor(context) : null;
     if (refused) return guarded(refused);
-    const nonce = CHARTED.has(context.routePattern) ? randomBytes(16).toString('base64') : null;
+    const nonce = STYLED.has(context.routePattern) ? randomBytes(16).toString('base64') : null;
     context.locals.chartNonce = nonce;
     const response = await next();
+    if (SEEING.has(context.routePattern))
+      response.headers.set('permissions-policy', 'camera=(self), microphone=(), geolocation=()');
     return guarded(isApi ? asProblem(response, context.routePattern.startsWith('/api/')) : response, nonce);
   } catch (error) {
     const problem = error instanceof Problem ? error : null;

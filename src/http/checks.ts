@@ -106,7 +106,21 @@ export const checkStockList = checker(
   Type.Object({ text: Type.String({ maxLength: 900_000 }), counting: Type.Boolean() }, closed),
 );
 const Packs = Type.Integer({ minimum: 1, maximum: 1000 });
-export const checkOrder = checker(Type.Object({ key: KeySchema, item: ItemIdSchema, packs: Packs }, closed));
+export const checkOrders = checker(
+  Type.Object(
+    {
+      key: KeySchema,
+      lines: Type.Array(
+        Type.Object(
+          { item: ItemIdSchema, pack: Type.Optional(Type.Integer({ minimum: 1, maximum: 10_000_000 })), packs: Packs },
+          closed,
+        ),
+        { minItems: 1, maxItems: 500 },
+      ),
+    },
+    closed,
+  ),
+);
 export const checkDelivery = checker(Type.Object({ key: KeySchema, packs: Packs, place: PlaceSchema }, closed));
 
 /** What a session's kits take. */

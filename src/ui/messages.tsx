@@ -8,7 +8,7 @@ const LOOK = {
 } as const;
 
 /** What the instructor should know, worst first; each with a shape and a word, never colour alone. */
-export function Messages({ messages }: { messages: readonly Message[] }) {
+export function Messages({ messages }: { messages: readonly Pick<Message, 'level' | 'code' | 'text'>[] }) {
   if (messages.length === 0) return null;
   const order = ['error', 'warning', 'info'];
   const sorted = [...messages].sort((a, b) => order.indexOf(a.level) - order.indexOf(b.level));

@@ -24,6 +24,7 @@ export function Tabs<View extends string>({
   shown,
   onShow,
   tall = false,
+  beside,
   children,
 }: {
   label: string;
@@ -33,6 +34,8 @@ export function Tabs<View extends string>({
   onShow: (view: View) => void;
   /** As large as a thumb, and as wide as there is room. */
   tall?: boolean;
+  /** What stands in the line of the tabs, at its end. */
+  beside?: ReactNode;
   /** The view that is shown. */
   children: ReactNode;
 }) {
@@ -49,28 +52,31 @@ export function Tabs<View extends string>({
   };
   return (
     <>
-      <div
-        ref={list}
-        role="tablist"
-        aria-label={label}
-        className={tall ? 'grid grid-cols-2 gap-1' : 'flex flex-wrap gap-1 px-4 pt-2'}
-        onKeyDown={turn}
-      >
-        {names.map((one) => (
-          <button
-            key={one}
-            type="button"
-            role="tab"
-            id={`${id}-${one}`}
-            aria-selected={shown === one}
-            aria-controls={shown === one ? `${id}-panel` : undefined}
-            tabIndex={shown === one ? 0 : -1}
-            className={`btn ${tall ? 'h-11 text-base' : 'btn-sm'} ${shown === one ? 'btn-neutral' : 'btn-ghost'}`}
-            onClick={() => onShow(one)}
-          >
-            {views[one]}
-          </button>
-        ))}
+      <div className={tall ? '' : 'flex flex-wrap items-center gap-x-4 gap-y-2 px-4 py-2'}>
+        <div
+          ref={list}
+          role="tablist"
+          aria-label={label}
+          className={tall ? 'grid grid-cols-2 gap-1' : 'flex flex-wrap gap-1'}
+          onKeyDown={turn}
+        >
+          {names.map((one) => (
+            <button
+              key={one}
+              type="button"
+              role="tab"
+              id={`${id}-${one}`}
+              aria-selected={shown === one}
+              aria-controls={shown === one ? `${id}-panel` : undefined}
+              tabIndex={shown === one ? 0 : -1}
+              className={`btn ${tall ? 'h-11 text-base' : 'btn-sm'} ${shown === one ? 'btn-neutral' : 'btn-ghost'}`}
+              onClick={() => onShow(one)}
+            >
+              {views[one]}
+            </button>
+          ))}
+        </div>
+        {beside && <div className="flex flex-wrap items-center gap-2">{beside}</div>}
       </div>
       <div role="tabpanel" id={`${id}-panel`} aria-labelledby={`${id}-${shown}`}>
         {children}

@@ -75,9 +75,9 @@ test('the shelf refuses what it cannot book, naming the field, and books none of
   expect(await post(`/api/shelf/lots/${key()}`, { key: key(), kind: 'waste', amount: 1, note: '' })).toMatchObject({
     status: 404,
   });
-  expect(await post('/api/orders', { key: key(), item: 'cord/hemp-1/reed', packs: 0 })).toMatchObject({
+  expect(await post('/api/orders', { key: key(), lines: [{ item: 'cord/hemp-1/reed', packs: 0 }] })).toMatchObject({
     status: 422,
-    pointer: '/packs',
+    pointer: '/lines/0/packs',
   });
   expect(await post('/api/shelf/movements/1x', { key: key() })).toMatchObject({ status: 404 });
   expect((await page.request.get('/api/shelf/ledger?before=now')).status()).toBe(422);

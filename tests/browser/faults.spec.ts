@@ -3,6 +3,7 @@ import { startServer } from '../../scripts/lib/application.mjs';
 import { freePort } from '../../scripts/lib/ports.mjs';
 import { cluster } from '../../scripts/lib/postgres.mjs';
 import { expect, makeSession, open, saved, saveLine, test } from './fixture';
+import { served } from './support/served';
 
 const seat = { name: 'Ada Quoin', wrist_mm: 165, wrist_method: 'tape', project: 'band-buckle' };
 
@@ -12,7 +13,7 @@ test('a server killed in the middle of saving: the page says so, keeps what was 
 }) => {
   watch.serverMayBeAway = true;
   const port: number = await freePort(4480);
-  let server: ChildProcess = await startServer(process.env.DATABASE_URL!, port);
+  let server: ChildProcess = await startServer(served.database, port);
   const base = `http://127.0.0.1:${port}`;
   try {
     await open(page, `${base}/`);
@@ -45,7 +46,7 @@ test('a server killed in the middle of saving: the page says so, keeps what was 
     await expect(saveLine(page)).toContainText('the server cannot be reached');
     await expect(page.getByRole('textbox', { name: 'Wrist of Ada Quoin' })).toHaveValue('17.7 cm');
 
-    server = await startServer(process.env.DATABASE_URL!, port);
+    server = await startServer(served.database, port);
     await saved(page);
     await page.reload();
     await expect(page.getByRole('textbox', { name: 'Wrist of Ada Quoin' })).toHaveValue('17.7 cm');
@@ -64,7 +65,7 @@ test('the database away for ten seconds: the page says so, keeps what was typed,
   await open(page, '/');
   const id = await makeSession(page, 'Lost database', [seat]);
   await open(page, `/sessions/${id}/fit`);
-  const postgres = cluster(process.env.TEST_CLUSTER!, 0, ['-c', 'fsync=off']);
+  const postgres = cluster(served.cluster, 0, ['-c', 'fsync=off']);
   postgres.stop('immediate');
   try {
     await page.getByRole('textbox', { name: 'Wrist of Ada Quoin' }).fill('18.8 cm');

@@ -55,7 +55,7 @@ test('from a messy list to a printed cut sheet, from the keyboard alone', async 
   await saved(page);
 
   await hand.press('3');
-  await expect(page.getByRole('heading', { name: /Sheathed nylon 4 mm, Race blue/ })).toBeVisible();
+  await expect(page.getByRole('rowheader', { name: /Sheathed nylon 4 mm, Race blue/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Open the cut of/ })).toHaveCount(12);
 
   await hand.press('p');
@@ -102,7 +102,10 @@ test('a number opens to what it is made of', async ({ page }) => {
   await page.getByRole('button', { name: 'Open the cut of Orla Finchett' }).click();
   const tray = page.getByRole('complementary', { name: 'Seat of Orla Finchett' });
   const table = tray.getByRole('table', { name: 'Where each millimetre of the cut goes' });
-  const cells = (await table.locator('tbody tr').allInnerTexts()).map((row) => Number(/([\d.]+)\s*$/.exec(row)![1]));
+  await expect(table).toBeVisible();
+  const cells = (await table.locator('tbody tr').allInnerTexts()).map((row) =>
+    Number(/([\d.,]+)\s*$/.exec(row)![1]!.replaceAll(',', '')),
+  );
   const total = cells.pop()!;
   expect(Math.abs(cells.reduce((a, b) => a + b, 0) - total)).toBeLessThan(0.5);
   await expect(tray.getByRole('img', { name: /Buckle band, front/ })).toBeVisible();

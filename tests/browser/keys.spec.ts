@@ -52,12 +52,14 @@ test('every key of the list does what the list says', async ({ page }) => {
   await page.waitForURL(/\/print$/);
   await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible();
 
-  for (const path of ['/sessions', '/people', '/shelf']) {
+  for (const path of ['/sessions', '/settings', '/']) {
     await open(page, path);
     await page.keyboard.press('/');
-    const find = page.locator('[data-find]');
+    const find = page.getByRole('combobox', { name: 'Find anything' });
     await expect(find, path).toBeFocused();
     await expect(find).toHaveValue('');
+    await page.keyboard.press('Escape');
+    await expect(find).toHaveCount(0);
   }
 });
 

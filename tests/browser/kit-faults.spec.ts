@@ -1,6 +1,7 @@
 import type { Page, Route } from '@playwright/test';
 import { cluster } from '../../scripts/lib/postgres.mjs';
 import { expect, guest, makeSession, open, receive, test } from './fixture';
+import { served } from './support/served';
 
 interface LedgerLine {
   readonly kind: string;
@@ -71,7 +72,7 @@ test('while the database is away nothing is issued by halves, and afterwards it 
   test.setTimeout(120_000);
   watch.serverMayBeAway = true;
   const id = await reserved(page, 'Away', 'mudlark');
-  const postgres = cluster(process.env.TEST_CLUSTER!, 0, ['-c', 'fsync=off']);
+  const postgres = cluster(served.cluster, 0, ['-c', 'fsync=off']);
   postgres.stop('immediate');
   try {
     await issue(page).click();

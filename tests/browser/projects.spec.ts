@@ -201,7 +201,7 @@ test('the session by every school, the risk slid, and cuts in fewer sizes', asyn
   await page.keyboard.press('Home');
   await expect(page.getByText('About 1 in 2 would run short.')).toBeVisible();
   await expect(page.getByText(/This session would take .* less cord/)).toBeVisible();
-  await page.getByText('Cut in fewer sizes').first().click();
+  await page.getByRole('button', { name: /in fewer sizes$/ }).click();
   await page.getByRole('radio', { name: '1', exact: true }).first().check();
   await expect(page.getByRole('list', { name: 'Cut in 1 sizes' })).toContainText('4 ×');
 });

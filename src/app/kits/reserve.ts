@@ -5,7 +5,7 @@ import { insertMovements } from '../../data/shelf/ledger';
 import { inTransaction } from '../../data/database/transaction';
 import { askedOnce } from '../studio/asked-once';
 import { freeOf, giveBack, sessionEntry } from '../shelf/holds';
-import { buyingOf } from '../shelf/packs';
+import { buyingOf } from '../buying/packs';
 import { changeSession, lockStanding, planOf, viewSession } from '../session/session';
 import type { SessionView } from '../../core/session';
 import { knowItems } from '../shelf/know-items';

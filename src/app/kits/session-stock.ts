@@ -4,7 +4,7 @@ import { kindOf } from '../../core/shelf';
 import { lotsOf } from '../../data/shelf/lots';
 import { inTransaction } from '../../data/database/transaction';
 import { freeOf, heldBy } from '../shelf/holds';
-import { buyingOf } from '../shelf/packs';
+import { buyingOf } from '../buying/packs';
 import { viewSession } from '../session/session';
 import { needsOf } from './session-needs';
 import { shelfLines } from '../shelf/shelf';

@@ -21,7 +21,7 @@ import { readSettings, updateSettings } from '../../data/studio';
 import { sessionsFrom } from '../../data/sessions';
 import { seatsOf } from '../../data/seats';
 import { inTransaction } from '../../data/database/transaction';
-import { buyingOf } from '../shelf/packs';
+import { buyingOf } from '../buying/packs';
 import { today } from '../studio/clock';
 import { readStudio, withRevisions } from '../studio/studio';
 import { openRecords, type RecordsView } from './open-records';

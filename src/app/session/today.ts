@@ -7,7 +7,7 @@ import { saidInSessions } from '../../data/records';
 import { sessionsFrom } from '../../data/sessions';
 import { seatsOf } from '../../data/seats';
 import { inTransaction } from '../../data/database/transaction';
-import { netSessions, type ItemOutlook } from '../shelf/outlook';
+import { netSessions, type ItemOutlook } from '../buying/outlook';
 
 import { notedOf } from '../records/noted';
 import { readStudio, withRevisions } from '../studio/studio';

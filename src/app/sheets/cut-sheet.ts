@@ -1,6 +1,6 @@
-import { boardWords } from '../../core/cut';
+import { foldWords } from '../../core/cut';
 import { countOf } from '../../core/fit';
-import { formatTotal } from '../../core/measure';
+import { formatLength, formatTotal } from '../../core/measure';
 import { PARTS } from '../../core/part';
 import type { SheetTable } from '../../formats/sheets';
 import { cautionsOf } from './cautions-of';
@@ -59,12 +59,13 @@ const pieceWords = ({ piece, fit }: SeatPlan): string => {
   return `${piece!.project.name}, ${countOf(fit!)}${fusible && !piece!.flame ? ', no flame' : ''}`;
 };
 
-const COLUMNS = [
+const columns = (board: string): SheetTable['columns'] => [
   { name: 'Bag', share: 1, num: true, large: true },
-  { name: 'Name', share: 4 },
-  { name: 'Piece', share: 6 },
-  { name: 'Lengths', share: 1.6, num: true },
-  { name: 'Each', share: 3.4, num: true, length: true },
+  { name: 'Name', share: 3.8 },
+  { name: 'Piece', share: 5 },
+  { name: 'Pieces', share: 1.4, num: true },
+  { name: 'Each', share: 3.2, num: true, length: true },
+  { name: `${board} boards`, share: 3.2, num: true },
 ];
 
 /** Every length by cord and colour, long ones first. */
@@ -74,41 +75,47 @@ export const cutSheetFeature: SheetFeature = {
   name: 'Cut sheet',
   stage: 'cut',
   async make(id, writingFor) {
-    const { session, settings, figures, groups, seats, hardware, cautions: lines } = await cutSheet(id);
-    const writing = writingFor(settings.units);
+    const { session, settings, figures, groups, seats, hardware, cautions } = await cutSheet(id);
+    const writing = writingFor(settings);
     const open = seats.flatMap(({ label, state, plan }, i) => {
       const error = plan.messages.find((m) => m.level === 'error');
       const why = state === 'notched' ? `: ${error?.text ?? ''}` : '';
       return state === 'solid' ? [] : [`${i + 1} ${label}: ${WHY[state]}${why}`];
     });
-    const tables = groups.map((group): SheetTable => ({
-      heading: `${group.cord.name}, ${group.colour.name}: ${formatTotal(group.total_mm, writing.units)} in all`,
-      columns: COLUMNS,
-      ticked: true,
-      rows: group.lines.map(({ seat, plan, cut }) => [
+    const lines = groups.flatMap((group) => group.lines);
+    const table: SheetTable = {
+      heading: '',
+      columns: columns(formatLength(figures.board, writing.units)),
+      ticked: 'Cut',
+      groups: groups.map((group) => ({
+        from: lines.indexOf(group.lines[0]!),
+        words: `${group.cord.name}, ${group.colour.name}: ${formatTotal(group.total_mm, writing.units)} in all`,
+      })),
+      rows: lines.map(({ seat, plan, cut }) => [
         String(seat),
         { text: plan.label, ...(seats[seat - 1]!.state === 'ringed' && { note: 'estimate' }) },
         pieceWords(plan),
         String(cut.pieces),
-        { ...cutWords(cut.length_mm, writing), under: boardWords(cut.length_mm, figures.board, writing.units) },
+        cutWords(cut.length_mm, writing),
+        foldWords(cut.length_mm, figures.board, writing.units),
       ]),
-    }));
+    };
     return {
       session,
       settings,
       writing,
       sheet: {
-        ...headOf(session, 'Cut sheet'),
+        ...headOf(session, 'Cut sheet', writing.region),
         corner: [settings.name, `${seats.length} seats`],
         empty: 'Nothing to cut yet: no seat has a fit.',
         sections: [
-          ...tables,
+          ...(lines.length > 0 ? [table] : []),
           ...(open.length > 0 ? [{ heading: 'Before cutting', lines: open }] : []),
           ...(hardware.length > 0
             ? [{ heading: 'Beside the cord', lines: hardware.map(({ name, count }) => `${count} × ${name}`) }]
             : []),
         ],
-        closing: lines,
+        closing: cautions,
       },
     };
   },

@@ -1,3 +1,4 @@
+export { bodiesOf, cellOf } from '../../formats/sheets';
 import { paper as paperOf } from './kept-papers';
 import { cutSheetFeature } from './cut-sheet';
 import { packingSheetFeature } from './packing-sheet';

@@ -50,7 +50,7 @@ export const packingSheetFeature: SheetFeature = {
   stage: 'kit',
   async make(id, writingFor) {
     const { session, settings, studio, bags, spares, tools, used } = await packingSheet(id);
-    const writing = writingFor(settings.units);
+    const writing = writingFor(settings);
     const nameIn = (item: string): string => nameOf(item, studio.catalogue) ?? item;
     const lengthIn = (mm: number | null): string => {
       if (mm === null) return '';
@@ -66,7 +66,7 @@ export const packingSheetFeature: SheetFeature = {
       settings,
       writing,
       sheet: {
-        ...headOf(session, 'Packing list'),
+        ...headOf(session, 'Packing list', writing.region),
         corner: [settings.name, `${bags.length} bags`],
         empty: 'Nobody is seated yet: there is nothing to pack.',
         sections:

@@ -42,7 +42,7 @@ export const roomSheetFeature: SheetFeature = {
   async make(id, writingFor) {
     const view = await openSession(id);
     const { session, studio } = view;
-    const writing = writingFor(studio.settings.units);
+    const writing = writingFor(studio.settings);
     const { room } = session;
     const closes = session.minutes === null ? 'how long it takes is not said' : `${session.minutes} minutes`;
     return {
@@ -50,7 +50,7 @@ export const roomSheetFeature: SheetFeature = {
       settings: studio.settings,
       writing,
       sheet: {
-        ...headOf(session, 'Room sheet'),
+        ...headOf(session, 'Room sheet', writing.region),
         corner: [session.leader ? `Led by ${session.leader}` : 'Who leads it: ____________', closes],
         empty: 'Nobody is seated yet.',
         sections:

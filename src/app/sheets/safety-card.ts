@@ -62,12 +62,13 @@ export const safetyCardFeature: SheetFeature = {
         ],
       },
     ];
+    const writing = writingFor(studio.settings);
     return {
       session,
       settings: studio.settings,
-      writing: writingFor(studio.settings.units),
+      writing,
       sheet: {
-        ...headOf(session, 'Safety card'),
+        ...headOf(session, 'Safety card', writing.region),
         corner: [session.leader ? `Led by ${session.leader}` : 'Who leads it: ____________'],
         warning: !where(isFlame)
           ? null

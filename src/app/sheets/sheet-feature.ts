@@ -1,17 +1,18 @@
-import { format, parseISO } from 'date-fns';
 import { formatLength, type Units } from '../../core/measure';
+import { writeDay, writeTime, type Region } from '../../core/region';
 import type { SessionRecord, Stage } from '../../core/session';
 import type { Settings } from '../../core/studio';
 import type { Sheet } from '../../formats/sheets';
 
-/** How a sheet writes lengths: in the reader's units, and in the other ones beside them where both are wanted. */
+/** How a sheet is written: lengths in the reader's units, and in the other ones beside them where both are wanted; days and hours as the studio does. */
 export interface Writing {
   readonly units: Units;
+  readonly region: Region;
   readonly both: boolean;
 }
 
-/** The units a sheet is in, of the studio's. */
-export type WritingFor = (studio: Units) => Writing;
+/** How a sheet of a studio is written. */
+export type WritingFor = (studio: Settings) => Writing;
 
 /** A sheet as it is made, for page and paper. */
 export interface MadeSheet {
@@ -33,15 +34,19 @@ export interface SheetFeature {
 }
 
 /** The head of a session's sheet. */
-export const headOf = (session: SessionRecord, name: string): Pick<Sheet, 'title' | 'line'> => ({
+export const headOf = (session: SessionRecord, name: string, region: Region): Pick<Sheet, 'title' | 'line'> => ({
   title: `${session.title}: ${name.toLowerCase()}`,
-  line: [format(parseISO(session.held_on), 'EEEE d MMMM yyyy'), session.starts_at, session.place]
+  line: [
+    writeDay(session.held_on, 'full', region),
+    session.starts_at && writeTime(session.starts_at, region),
+    session.place,
+  ]
     .filter(Boolean)
     .join(', '),
 });
 
 /** A length to cut, never less than it is; and the same in other units, where both are wanted. */
 export function cutWords(mm: number, { units, both }: Writing): { readonly text: string; readonly also?: string } {
-  const other = units === 'cm' ? 'in' : 'cm';
+  const other = units === 'in' ? 'cm' : 'in';
   return { text: formatLength(mm, units, 'up'), ...(both && { also: formatLength(mm, other, 'up') }) };
 }

@@ -90,7 +90,7 @@ export const tableSheetFeature: SheetFeature = {
   stage: 'cut',
   async make(id, writingFor) {
     const { session, settings, figures, groups, fault } = await tableSheet(id);
-    const writing = writingFor(settings.units);
+    const writing = writingFor(settings);
     const { units } = writing;
     const rest = (mm: number): string =>
       mm === 0
@@ -103,7 +103,7 @@ export const tableSheetFeature: SheetFeature = {
       settings,
       writing,
       sheet: {
-        ...headOf(session, 'Cutting table'),
+        ...headOf(session, 'Cutting table', writing.region),
         corner: [`${formatLength(figures.cut_loss, units)} lost a cut,`, 'in the marks.'],
         warning: fault,
         sections: groups.flatMap(({ name, lanes }) =>
@@ -113,7 +113,7 @@ export const tableSheetFeature: SheetFeature = {
               .filter(Boolean)
               .join(', '),
             columns: COLUMNS,
-            ticked: true,
+            ticked: 'Cut',
             rows: lane.cuts.map(({ bag, label, mm, mark_mm }) => [
               String(bag),
               label,

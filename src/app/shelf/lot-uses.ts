@@ -5,7 +5,7 @@ import { pieceLengths, type PieceLength } from '../../core/seat';
 import { cordOf } from '../../core/shelf';
 import { findLot } from '../../data/shelf/lots';
 import { inTransaction } from '../../data/database/transaction';
-import { plannedAhead } from './outlook';
+import { plannedAhead } from '../buying/outlook';
 
 /** A length that somebody of a session ahead needs. */
 export interface AheadLength {

@@ -4,7 +4,7 @@ import { LEDGER_PAGE, type Item } from '../../core/shelf';
 import { inTransaction } from '../../data/database/transaction';
 import { findItem, itemTotals, readItems, updateItem, type ItemTotal, type StoredItem } from '../../data/shelf/items';
 import { ledger, type LedgerLine } from '../../data/shelf/ledger';
-import { lotsOf, type Lot } from '../../data/shelf/lots';
+import { findLot, lotsOf, type Lot } from '../../data/shelf/lots';
 import { openOrders, type Order } from '../../data/shelf/orders';
 import { readStudio } from '../studio/studio';
 import { hexOf } from './item-names';
@@ -52,6 +52,9 @@ export function openItem(id: string): Promise<ItemView> {
     return { line, lots: await lotsOf([id], t) };
   });
 }
+
+/** A lot and the item it is of; null where there is no such lot. */
+export const itemOfLot = (id: string): Promise<Lot | null> => inTransaction((t) => findLot(id, t));
 
 export function editItem(doc: Item, version: number): Promise<ShelfView> {
   return inTransaction(async (t) => {

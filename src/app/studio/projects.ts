@@ -11,26 +11,8 @@ import type { Studio } from '../../core/session';
 /** Wrists, mm, that a project page shows sizes for: from a child's to a large adult's. */
 const WRISTS = [130, 150, 170, 190, 210];
 
-/** A project as the gallery shows it, planned for a usual wrist. */
-export interface ProjectCard {
-  readonly project: Project;
-  readonly plan: SeatPlan;
-}
-
 /** The studio's catalogue and settings, as its screens use them, with the mark of all that follows from them. */
 const openCatalogue = (): Promise<Studio> => inTransaction(readStudio);
-
-/** Every project, easiest first. */
-export async function projectGallery(): Promise<{ settings: Settings; cards: ProjectCard[] }> {
-  const { settings, catalogue } = await openCatalogue();
-  const cards = Object.values(catalogue.projects)
-    .sort((a, b) => a.difficulty - b.difficulty || a.name.localeCompare(b.name))
-    .map((project) => ({
-      project,
-      plan: planSeat(exampleSeat(project, {}, settings.school), catalogue, settings.figures),
-    }));
-  return { settings, cards };
-}
 
 /** One project with what a page about it shows. */
 export interface ProjectPage {
@@ -80,9 +62,20 @@ export async function drawnProject(
   return { plan: cords ? show({ cords }) : plan, mark };
 }
 
-/** A project's page; `asShipped` as it ships, where the studio changed it. */
+const pages = new WeakMap<Studio, Map<string, ProjectPage>>();
+
+/** A project's page; `asShipped` as it ships, where the studio changed it. Worked out once while the studio has not changed. */
 export async function projectPage(slug: string, asShipped = false): Promise<ProjectPage> {
-  const { settings, catalogue: own } = await openCatalogue();
+  const studio = await openCatalogue();
+  const known = pages.get(studio) ?? new Map<string, ProjectPage>();
+  pages.set(studio, known);
+  const key = `${slug}${asShipped ? ' as shipped' : ''}`;
+  const page = known.get(key) ?? pageOf(studio, slug, asShipped);
+  known.set(key, page);
+  return page;
+}
+
+function pageOf({ settings, catalogue: own }: Studio, slug: string, asShipped: boolean): ProjectPage {
   if (!Object.hasOwn(own.projects, slug)) throw notFound('project');
   const shipped = shippedBeside('projects', own.projects);
   const changed = Object.hasOwn(shipped, slug);

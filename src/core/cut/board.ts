@@ -16,6 +16,19 @@ export function boardFolds(mm: number, board: number): { readonly boards: number
 }
 
 /**
+ * The same as it stands in a column of its own, whose heading says how long the board is; nothing where it is shorter than the board.
+ *
+ * @example
+ * foldWords(1570, 500, 'cm') // '3 × + 7.0 cm'
+ * foldWords(1000, 500, 'cm') // '2 ×'
+ */
+export function foldWords(mm: number, board: number, units: Units): string {
+  const { boards, remainder_mm } = boardFolds(mm, board);
+  if (boards === 0) return '';
+  return `${boards} ×${remainder_mm > 0 ? ` + ${formatLength(remainder_mm, units, 'up')}` : ''}`;
+}
+
+/**
  * The same in words: how a long cut is measured on a short table; nothing where it is shorter than the board.
  *
  * @example

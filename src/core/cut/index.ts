@@ -4,5 +4,5 @@ export { inWords, spreadOf, tailOf } from './allowance';
 export { tailsOf, walkLegs, walkStep, type LegWalk } from './walk';
 export { shortOf } from './short-of';
 export { batches, type Batch, type Batching } from './batches';
-export { boardFolds, boardWords } from './board';
+export { boardFolds, boardWords, foldWords } from './board';
 export { SCHOOL_LIST, type Group } from './schools';

@@ -1,7 +1,8 @@
 import type { Result } from '../result';
 
-/** What a supplier asks for a pack of an item, and how long it takes. */
+/** One way a supplier sells an item: in packs of so much, at a price a pack, and how long it takes. */
 export interface Offer {
+  readonly supplier: string;
   readonly pack: number;
   readonly price: number;
   readonly lead_days: number;
@@ -12,8 +13,10 @@ export interface Offer {
 /** What a supplier answers to an order. */
 export type OrderAnswer = Result<{ readonly packs: number; readonly due_on: string; readonly note: string }>;
 
-/** A supplier, as Lapboard speaks with one. */
+/** Suppliers, as Lapboard speaks with them. */
 export interface Supplier {
-  offer(item: string): Offer | null;
-  order(item: string, packs: number, on: string): OrderAnswer;
+  /** Every way to buy an item, the usual one first; none where nobody carries it. */
+  offers(item: string): readonly Offer[];
+  /** Orders packs of one size. */
+  order(item: string, pack: number, packs: number, on: string): OrderAnswer;
 }

@@ -91,7 +91,7 @@ export function planAnswer(plans: readonly SeatPlan[]): PlanAnswer {
       cuts: (cut?.cuts ?? []).map((c) => ({ ...c, anatomy: tenths(c.anatomy, c.length_mm) })),
       items: [...items],
       ...(minutes !== undefined && { minutes }),
-      messages: messages.map((message) => ({ ...message })),
+      messages: messages.map(({ level, code, text }) => ({ level, code, text })),
     })),
   };
 }

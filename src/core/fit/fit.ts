@@ -159,7 +159,15 @@ export function fitPiece(piece: Piece, size: Size, ease: Ease, figures: Figures)
         ? `${FEWEST} half knots of ${(unit / halfKnots).toFixed(1)} mm`
         : `a repeat of ${unit.toFixed(1)} mm`;
     const text = `Only ${Math.max(0, mm - fixed).toFixed(0)} mm of band would be left beside the closure: too short for ${what}. Choose a thinner cord, a smaller bead or a shorter closure.`;
-    return not({ level: 'error', code: 'band-too-short', text });
+    return not({
+      level: 'error',
+      code: 'band-too-short',
+      text,
+      values: {
+        left_mm: Math.max(0, mm - fixed),
+        ...(single && halfKnots > 0 ? { half_knots: FEWEST, each_mm: unit / halfKnots } : { repeat_mm: unit }),
+      },
+    });
   }
   const at = (n: number): Neighbour => {
     const knotted_mm = fixed + n * unit;

@@ -10,3 +10,4 @@ export {
 } from './needs';
 export { kitCost, totalCost, type KitCost, type UnitPrices } from './cost';
 export { sharedTools, type SharedTool } from './shared-tools';
+export { pathOfCode, readLabelCode, type LabelCode } from './label-code';

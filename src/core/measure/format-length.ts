@@ -1,7 +1,17 @@
 import { MM_PER } from './units';
 
-/** How the studio reads lengths: centimetres with one decimal, or inches with fractions. */
-export type Units = 'cm' | 'in';
+/** How lengths are written: centimetres with one decimal, behind a point or a comma, or inches with fractions. */
+export type Units = 'cm' | 'cm,' | 'in';
+
+const written = (n: number, units: Units): string => (units === 'cm,' ? n.toFixed(1).replace('.', ',') : n.toFixed(1));
+
+/**
+ * The unit of a number that is typed without one.
+ *
+ * @example
+ * bareUnit('cm,') // 'cm'
+ */
+export const bareUnit = (units: Units): 'cm' | 'in' => (units === 'in' ? 'in' : 'cm');
 
 const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'] as const;
 
@@ -32,11 +42,12 @@ export function formatMm(mm: number): string {
  *
  * @example
  * formatLength(165.1, 'cm') // '16.5 cm'
+ * formatLength(165.1, 'cm,') // '16,5 cm'
  * formatLength(165.1, 'in') // '6 ½ in'
  */
 export function formatLength(mm: number, units: Units, rounding: Rounding = 'nearest'): string {
   const round = ROUND[rounding];
-  if (units === 'cm') return `${(round(mm) / 10).toFixed(1)} cm`;
+  if (units !== 'in') return `${written(round(mm) / 10, units)} cm`;
   const eighths = round((mm / MM_PER.in) * 8);
   const whole = Math.floor(eighths / 8);
   const part = EIGHTHS[eighths % 8]!;
@@ -50,8 +61,8 @@ export function formatLength(mm: number, units: Units, rounding: Rounding = 'nea
  * formatTotal(12_340, 'cm') // '12.4 m'
  */
 export function formatTotal(mm: number, units: Units, rounding: Rounding = 'up'): string {
-  const [unit, name] = units === 'cm' ? [MM_PER.m, 'm'] : [MM_PER.yd, 'yd'];
+  const [unit, name] = units === 'in' ? [MM_PER.yd, 'yd'] : [MM_PER.m, 'm'];
   return mm < 2 * unit
     ? formatLength(mm, units, rounding)
-    : `${(ROUND[rounding]((mm / unit) * 10) / 10).toFixed(1)} ${name}`;
+    : `${written(ROUND[rounding]((mm / unit) * 10) / 10, units)} ${name}`;
 }

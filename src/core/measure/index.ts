@@ -1,4 +1,4 @@
 export { parseLength, type LengthReading } from './parse-length';
 export { parseGirth, WRIST, HAND, type Girth } from './parse-girth';
-export { formatLength, formatMm, formatTotal, type Units } from './format-length';
+export { bareUnit, formatLength, formatMm, formatTotal, type Units } from './format-length';
 export { roundUpTo, stockFor, wholeMm } from './round-up';

@@ -33,6 +33,14 @@ export function checkOpening(context: PartContext, shelf: readonly Hardware[]): 
       level: 'error',
       code: 'opening-too-narrow',
       text: `${hardware.name}: opening ${formatMm(hardware.opening_mm)}; ${context.strands} strands of ${formatMm(context.d)} side by side need ${formatMm(need)}. ${remedy}`,
+      values: {
+        hardware: hardware.slug,
+        opening_mm: hardware.opening_mm,
+        strands: context.strands,
+        strand_mm: context.d,
+        need_mm: need,
+        fits: wider?.slug ?? null,
+      },
     },
   ];
 }

@@ -31,6 +31,14 @@ export function checkHole(
       level: 'error',
       code: 'hole-too-small',
       text: `${hardware.name}: hole ${formatMm(hardware.opening_mm)}; ${many} need${strands === 1 ? 's' : ''} ${formatMm(need)}. ${remedy}`,
+      values: {
+        hardware: hardware.slug,
+        opening_mm: hardware.opening_mm,
+        strands,
+        cord: cord.slug,
+        need_mm: need,
+        fits: wider?.slug ?? null,
+      },
     },
   ];
 }

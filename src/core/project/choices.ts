@@ -39,38 +39,48 @@ export function present(when: When | undefined, choices: Choices): boolean {
 export function notOffered(project: Project, options: Options, figures: Figures): Message[] {
   const name = project.name.toLowerCase();
   const offers = project.options;
-  const warning = (code: string, text: string): Message => ({ level: 'warning', code, text });
+  const warning = (code: string, text: string, values: Message['values'] = {}): Message => ({
+    level: 'warning',
+    code,
+    text,
+    values: { project: project.slug, ...values },
+  });
   const messages: Message[] = [];
   if (options.loop && !offers.loop)
     messages.push(
-      warning('no-loop', `A ${name} has no carry loop; the choice of a ${options.loop} loop has no effect.`),
+      warning('no-loop', `A ${name} has no carry loop; the choice of a ${options.loop} loop has no effect.`, {
+        loop: options.loop,
+      }),
     );
   const most = offers.colours?.most ?? 1;
   if ((options.colours ?? 1) > most)
     messages.push(
-      warning('too-many-colours', `A ${name} is made in ${most === 1 ? 'one colour' : `at most ${most} colours`}.`),
+      warning('too-many-colours', `A ${name} is made in ${most === 1 ? 'one colour' : `at most ${most} colours`}.`, {
+        most,
+      }),
     );
   if ((options.wraps ?? 1) > (offers.wraps?.most ?? 1))
     messages.push(
       warning(
         'wraps',
         `A ${name} goes ${(offers.wraps?.most ?? 1) === 1 ? 'once' : `at most ${offers.wraps!.most} times`} round.`,
+        { most: offers.wraps?.most ?? 1 },
       ),
     );
-  const unused: [unknown, unknown, string][] = [
-    [options.swap, offers.swap, 'its legs do not change places'],
-    [options.bead_mm, offers.bead, 'it has no bead to size'],
-    [options.beads, offers.beads, 'its beads are not counted'],
-    [options.button_mm, offers.button, 'it has no button'],
-    [options.stopper, offers.stopper, 'its end knot is part of it'],
-    [options.tied, offers.stopper, 'who ties its knots is part of it'],
-    [options.turns, offers.turns, 'it has no wrapped knot'],
+  const unused: [string, unknown, unknown, string][] = [
+    ['swap', options.swap, offers.swap, 'its legs do not change places'],
+    ['bead_mm', options.bead_mm, offers.bead, 'it has no bead to size'],
+    ['beads', options.beads, offers.beads, 'its beads are not counted'],
+    ['button_mm', options.button_mm, offers.button, 'it has no button'],
+    ['stopper', options.stopper, offers.stopper, 'its end knot is part of it'],
+    ['tied', options.tied, offers.stopper, 'who ties its knots is part of it'],
+    ['turns', options.turns, offers.turns, 'it has no wrapped knot'],
   ];
-  for (const [wish, offer, why] of unused) {
+  for (const [option, wish, offer, why] of unused) {
     if (wish !== undefined && offer === undefined)
-      messages.push(warning('no-such-option', `That choice has no effect on a ${name}: ${why}.`));
+      messages.push(warning('no-such-option', `That choice has no effect on a ${name}: ${why}.`, { option }));
   }
   if (options.loop === 'neck' && offers.loop && figures.loop_neck < 600)
-    messages.push(warning('neck-loop', 'The neck loop does not pass a head.'));
+    messages.push(warning('neck-loop', 'The neck loop does not pass a head.', { loop_mm: figures.loop_neck }));
   return messages;
 }

@@ -27,15 +27,28 @@ export function ruleFinish(
   const burns = cords.find((cord) => !fuses(cord));
   if (burns) {
     const text = `${burns.name} is ${burns.fibre}: heat burns it and does not fuse it. The ends are tucked and glued instead.`;
-    return { flame: false, messages: wanted ? [{ level: 'error', code: 'flame-fibre', text }] : [] };
+    return {
+      flame: false,
+      messages: wanted
+        ? [{ level: 'error', code: 'flame-fibre', text, values: { cord: burns.slug, fibre: burns.fibre } }]
+        : [],
+    };
   }
   if (age !== null && age < figures.flame_age) {
     const text = `${age} years old: no heat below ${figures.flame_age}. The ends are tucked and glued instead.`;
-    return { flame: false, messages: [{ level: wanted ? 'error' : 'info', code: 'flame-age', text }] };
+    return {
+      flame: false,
+      messages: [
+        { level: wanted ? 'error' : 'info', code: 'flame-age', text, values: { age, from: figures.flame_age } },
+      ],
+    };
   }
   if (age === null) {
     const text = `Age not given: a fused end is for ${figures.flame_age} and over. Enter the age, or choose a finish without flame.`;
-    return { flame: true, messages: [{ level: 'info', code: 'age-not-known', text }] };
+    return {
+      flame: true,
+      messages: [{ level: 'info', code: 'age-not-known', text, values: { from: figures.flame_age } }],
+    };
   }
   return { flame: true, messages: [] };
 }

@@ -8,7 +8,7 @@ export type BeadState = 'hollow' | 'ringed' | 'solid' | 'notched';
  *
  * @example
  * beadOf(plan) // 'solid'
- * beadOf({ ...plan, messages: [{ level: 'error', code: 'no-wrist', text: '' }] }) // 'hollow'
+ * beadOf({ ...plan, messages: [{ level: 'error', code: 'no-wrist', text: '', values: {} }] }) // 'hollow'
  */
 export function beadOf(plan: SeatPlan): BeadState {
   const errors = plan.messages.filter((message) => message.level === 'error');

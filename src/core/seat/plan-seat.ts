@@ -20,7 +20,12 @@ export interface SeatPlan {
   readonly messages: readonly Message[];
 }
 
-const missing = (code: string, text: string): Message => ({ level: 'error', code, text });
+const missing = (code: string, text: string, values: Message['values'] = {}): Message => ({
+  level: 'error',
+  code,
+  text,
+  values,
+});
 
 const wristOf = ({ size }: Seat): number | null => (size && 'wrist' in size ? size.wrist : null);
 
@@ -45,7 +50,12 @@ export function reckonSeat(seat: Seat, catalogue: Catalogue, figures: Figures, g
   if (!Object.hasOwn(catalogue.projects, project)) {
     const [slug, revision] = project.split('@');
     const text = `Revision ${revision ?? 'unknown'} of “${slug}” is not here: open the session again, or choose the project anew.`;
-    return { label, items: [], tools: [], messages: [missing('no-revision', text)] };
+    return {
+      label,
+      items: [],
+      tools: [],
+      messages: [missing('no-revision', text, { project: slug!, revision: revision ?? null })],
+    };
   }
   const wrist = wristOf(seat);
   const request = pieceRequest({ ...seat, project }, figures);
@@ -64,7 +74,7 @@ export function reckonSeat(seat: Seat, catalogue: Catalogue, figures: Figures, g
   if (needsHand && seat.hand === null) {
     const what = piece.choices.loop === 'wrist' ? 'the loop is made' : 'it opens';
     const text = `Hand not measured: ${what} for an estimated ${hand.toFixed(0)} mm${wrist === null ? ', an adult’s' : ''}.`;
-    messages.push({ level: 'info', code: 'hand-estimated', text });
+    messages.push({ level: 'info', code: 'hand-estimated', text, values: { hand_mm: hand, wrist_mm: wrist } });
   }
   const byBand = piece.project.sizing.by === 'band';
   const size = seat.size ?? (piece.project.sizing.by === 'band' ? { knotted: piece.project.sizing.band_mm } : null);
@@ -74,6 +84,7 @@ export function reckonSeat(seat: Seat, catalogue: Catalogue, figures: Figures, g
       level: 'warning',
       code: 'estimate',
       text: 'The wrist is an estimate by age: measure it before cutting if you can.',
+      values: {},
     });
   }
 
@@ -87,7 +98,12 @@ export function reckonSeat(seat: Seat, catalogue: Catalogue, figures: Figures, g
   const cut = cutPiece(piece, fit, size, seat.school, seat.skill, figures, cutFor);
   if (cut.rule !== seat.school) {
     const text = `The ${SCHOOL_LIST[seat.school].name.toLowerCase()} school says nothing of a ${piece.project.name.toLowerCase()}: it is cut by measure.`;
-    messages.push({ level: 'info', code: 'school-not-for', text });
+    messages.push({
+      level: 'info',
+      code: 'school-not-for',
+      text,
+      values: { school: seat.school, project: piece.project.slug },
+    });
   }
   const pace = phasesOf(piece, fit, seat, figures);
   return {
@@ -115,7 +131,7 @@ export function planSeat(seat: Seat, catalogue: Catalogue, figures: Figures, gro
     return reckonSeat(seat, catalogue, figures, group);
   } catch {
     const text = `“${seat.project ?? ''}” cannot be reckoned for this seat: mend it in the composer, or choose another project.`;
-    return { label: seat.label, items: [], tools: [], messages: [missing('broken', text)] };
+    return { label: seat.label, items: [], tools: [], messages: [missing('broken', text, { project: seat.project })] };
   }
 }
 
@@ -125,7 +141,9 @@ function checkOpening(piece: Piece, fit: Fit, hand: number, figures: Figures): M
   const inner = (fit.inner_mm + fit.error_mm) * piece.choices.wraps;
   if (inner >= hand + figures.hand_slack) return [];
   const text = `The ring is ${inner.toFixed(0)} mm inside and does not open; the hand needs ${(hand + figures.hand_slack).toFixed(0)} mm. Choose a closure that opens or slides.`;
-  return [{ level: 'error', code: 'does-not-pass', text }];
+  return [
+    { level: 'error', code: 'does-not-pass', text, values: { inner_mm: inner, need_mm: hand + figures.hand_slack } },
+  ];
 }
 
 /** The wrists that a piece with several end knots fits. */
@@ -135,5 +153,12 @@ function sizeRange(piece: Piece, fit: Fit): Message[] {
   const step = row.part.use({ ...row.base, times: 1, cord: row.cord, d: workedDiameter(row.cord) }).mm;
   const stretch = (row.base.times - 1) * (row.base.mate * row.base.figures.loop_fit) * 0.5;
   const text = `${row.base.times} end knots: it closes from ${fit.inner_mm.toFixed(0)} to ${(fit.inner_mm + stretch).toFixed(0)} mm inside (each knot and loop takes ${step.toFixed(0)} mm of each leg).`;
-  return [{ level: 'info', code: 'size-range', text }];
+  return [
+    {
+      level: 'info',
+      code: 'size-range',
+      text,
+      values: { knots: row.base.times, least_mm: fit.inner_mm, most_mm: fit.inner_mm + stretch, step_mm: step },
+    },
+  ];
 }

@@ -8,7 +8,7 @@ export {
 export { ArrangementSchema, PLAIN_ROOM, type Arrangement } from './arrangement';
 export { roomOf } from './session-room';
 export type { SessionView, Studio } from './view';
-export { cutNow, planSession, type SessionPlan, type WholeSession } from './plan-session';
+export { cutNow, planInTurn, planSession, type SessionPlan, type WholeSession } from './plan-session';
 export { CutRecordSchema } from './cut-record-schema';
 export { cutsDone, withoutPerson, type CutBasis, type CutRecord, type SeatCut } from './cut-record';
 export { changesSince, type Change, type Since } from './since';

@@ -30,5 +30,12 @@ export function oldWrist(
     Math.round(wrist_mm + mm * years),
   );
   const text = `Taken ${Math.round(years * 12)} months ago at ${wrist_mm} mm: a child’s wrist is ${least} to ${most} mm by now. Measure it again.`;
-  return [{ level: 'warning', code: 'old-wrist', text }];
+  return [
+    {
+      level: 'warning',
+      code: 'old-wrist',
+      text,
+      values: { months: Math.round(years * 12), wrist_mm, least_mm: least!, most_mm: most! },
+    },
+  ];
 }

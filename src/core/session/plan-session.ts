@@ -21,6 +21,27 @@ export interface SessionPlan {
 }
 
 /**
+ * Plans the seats of a session one by one, so that whoever plans it next has them already: between two of them something else may be
+ * done.
+ *
+ * @example
+ * [...planInTurn(view)].length // 2
+ */
+export function planInTurn(whole: WholeSession): Iterable<void> {
+  return turns(whole);
+}
+
+function* turns({ session, seats, studio: { settings, catalogue } }: WholeSession): Generator<void> {
+  const asked = seats.map((record) => seatOf(record, session.school ?? settings.school, catalogue.projects));
+  const group = groupOf(asked);
+  for (const [i, seat] of asked.entries()) {
+    const kept = session.cut_done && keptPlan(session.cut_done, seats[i]!.id, seat, catalogue.projects);
+    if (!kept) planSeats([seat], catalogue, settings.figures, group);
+    yield;
+  }
+}
+
+/**
  * Plans a session: what is cut stands as it was cut, everything else follows the studio as it is now. The one way to a session's
  * lengths, for every screen, paper, reservation and outlook.
  *

@@ -39,6 +39,8 @@ export interface Outlook {
   /** The first day that something is missing, and how much in all. */
   readonly short_on: string | null;
   readonly short: number;
+  /** Of cord, the lengths that are missing, mm; each has to come from one piece. */
+  readonly missing: readonly number[];
   /** Whole packs to buy for all that is missing, and the last day to order them for the first of it. Null where not known. */
   readonly packs: number | null;
   readonly order_by: string | null;
@@ -50,7 +52,7 @@ const daysBefore = (on: string, days: number): string =>
   new Date(Date.parse(on) - days * 86_400_000).toISOString().slice(0, 10);
 
 /** Lays lengths out on pieces, longest first, at once; answers what is left of each piece, and the lengths that did not go. */
-function lay(pieces: readonly number[], lengths: readonly number[]): { left: number[]; missing: number[] } {
+export function lay(pieces: readonly number[], lengths: readonly number[]): { left: number[]; missing: number[] } {
   const left = [...pieces].sort((a, b) => a - b);
   const missing: number[] = [];
   for (const length of [...lengths].sort((a, b) => b - a)) {
@@ -65,7 +67,7 @@ function lay(pieces: readonly number[], lengths: readonly number[]): { left: num
 }
 
 /** How many packs of one length hold all of these, none cut across two. */
-function packsFor(lengths: readonly number[], pack: number): number | null {
+export function packsFor(lengths: readonly number[], pack: number): number | null {
   if (lengths.some((length) => length > pack)) return null;
   const plan = solveLanes(
     {
@@ -134,6 +136,7 @@ export function outlook(
     lines,
     short_on: first?.on ?? null,
     short,
+    missing,
     packs,
     order_by: first && lead_days !== null ? daysBefore(first.on, lead_days) : null,
     cost: packs === null || price === null ? null : packs * price,

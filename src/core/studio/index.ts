@@ -3,7 +3,7 @@ export { SettingsSchema, type Settings } from './settings';
 export { ageOn } from './age';
 export { SLUG, SlugSchema } from './slug';
 export * from './words';
-export type { Message } from './message';
+export type { Message, Values } from './message';
 export { DateSchema, MomentSchema, NameSchema, orNull, VersionSchema } from './fields';
 export { keysOf } from './keys-of';
 export { ListWordSchema, ListWordsSchema, WORD_KINDS, type ListWord, type ListWords } from './list-words';

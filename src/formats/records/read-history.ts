@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { parseLength, type Units } from '../../core/measure';
+import { bareUnit, parseLength, type Units } from '../../core/measure';
 import { FINISHES, FITS, type SaidOfPiece } from '../../core/record';
 import { ROLES, SKILLS } from '../../core/studio';
 import type { HistoryCord, HistoryPiece } from './history-line';
@@ -114,7 +114,7 @@ export function readHistory(text: string, names: HistoryNames, units: Units): Re
       if (written === '') return null;
       const unit = UNIT.exec(headings[at[column]!] ?? '')?.[1];
       const bare = /^[\d.,]+$/.test(written) && unit ? `${written} ${unit}` : written;
-      const reading = parseLength(bare, units);
+      const reading = parseLength(bare, bareUnit(units));
       return reading.ok ? Math.round(reading.value.mm) : fault(column, reading.fault.problem);
     };
     const count = (column: string): number | null => {

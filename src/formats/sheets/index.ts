@@ -1,2 +1,3 @@
 export { sheetPdf } from './sheet-pdf';
+export { bodiesOf, cellOf } from './sheet';
 export type { Sheet, SheetCell, SheetColumn, SheetSection, SheetTable } from './sheet';

@@ -22,14 +22,19 @@ export interface SheetCell {
   readonly ticks?: readonly string[];
 }
 
+/** A row: a cell for each column. */
+export type SheetRow = readonly (string | SheetCell)[];
+
 /** Rows under a heading; several tables of one heading have a caption each. */
 export interface SheetTable {
   readonly heading: string;
   readonly caption?: string;
   readonly columns: readonly SheetColumn[];
-  readonly rows: readonly (readonly (string | SheetCell)[])[];
-  /** Whether each row is ticked off. */
-  readonly ticked?: boolean;
+  readonly rows: readonly SheetRow[];
+  /** Slim rows between them: from which row on a group goes, and what it is. */
+  readonly groups?: readonly { readonly from: number; readonly words: string }[];
+  /** What each row is ticked off for: the heading over its box. */
+  readonly ticked?: string;
   /** Said under the rows. */
   readonly after?: string;
 }
@@ -57,6 +62,15 @@ export interface Sheet {
   readonly sections: readonly SheetSection[];
   /** Said in a frame at the end: cautions. */
   readonly closing: readonly string[];
+}
+
+/** The rows of a table by group, each with its words; one without words where they are not grouped. */
+export function bodiesOf({
+  rows,
+  groups,
+}: SheetTable): { readonly words?: string; readonly rows: readonly SheetRow[] }[] {
+  if (!groups) return [{ rows }];
+  return groups.map(({ from, words }, i) => ({ words, rows: rows.slice(from, groups[i + 1]?.from) }));
 }
 
 /** A cell as it is, whether it was written as words alone. */

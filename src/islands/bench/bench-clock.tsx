@@ -1,3 +1,4 @@
+import { number } from '../../ui/words/region';
 import { seatAtWork } from '../../core/bench';
 import type { BenchModel } from './model/use-bench';
 import { closesAt, type useRest } from './model/use-rest';
@@ -42,7 +43,7 @@ export function BenchClock({
     <div className="p-1">
       <table className="w-full text-base">
         <caption className="pb-1 text-left text-lg">
-          {over} of {seats.length} done. About {rest.times.finishing.toFixed(1)} of the {times.length} at work finish
+          {over} of {seats.length} done. About {number(rest.times.finishing, 1)} of the {times.length} at work finish
           before the room closes.
         </caption>
         <thead>

@@ -1,3 +1,4 @@
+import { time } from '../../ui/words/region';
 import { CloudOff, Pause, Play, Undo2, Wifi } from 'lucide-react';
 import { queuesOf } from '../../core/bench';
 import type { BenchModel } from './model/use-bench';
@@ -14,7 +15,7 @@ function TimeLeft({ model }: { model: BenchModel }) {
   if (bench.began === null)
     return (
       <span className="text-xl">
-        {view.session.starts_at ? `Begins at ${view.session.starts_at}` : 'Not begun yet'}
+        {view.session.starts_at ? `Begins at ${time(view.session.starts_at)}` : 'Not begun yet'}
       </span>
     );
   const left = closes === null ? null : Math.round((closes - now) / 60_000);

@@ -1,3 +1,4 @@
+import { clock } from '../../ui/words/region';
 import { courseOf, tieAfter, type SeatAtWork } from '../../core/bench';
 import type { PhaseName } from '../../core/pace';
 import type { SeatPlan } from '../../core/seat';
@@ -15,8 +16,7 @@ export const PHASE_WORDS: Readonly<Record<PhaseName, string>> = {
 
 /** A moment of the day as a clock has it. */
 export function clockWords(at: number): string {
-  const time = new Date(at);
-  return `${String(time.getHours()).padStart(2, '0')}:${String(time.getMinutes()).padStart(2, '0')}`;
+  return clock(new Date(at).toISOString());
 }
 
 /** How long ago, in whole minutes. */

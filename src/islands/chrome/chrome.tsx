@@ -1,8 +1,12 @@
-import { CircleHelp, Moon, Ruler, Sun } from 'lucide-react';
+import { CircleHelp, Moon, Ruler, Search, Sun } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { Units } from '../../core/measure';
-import { remember, switchUnits } from '../../ui/words/units';
+import { metric, remember, switchUnits } from '../../ui/words/units';
+
+import { FindDialog } from './find-dialog';
+import type { Action } from './palette';
+import { noteRecent } from './recent';
 
 type Theme = 'linen' | 'walnut';
 
@@ -12,11 +16,28 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['[ ]', 'Seat before, seat after'],
   ['u', 'Centimetres or inches'],
   ['p', 'Print the cut sheet'],
-  ['/', 'Find'],
+  ['/', 'Find anything'],
   ['Ctrl Z', 'Undo'],
   ['↑ ↓ ← →', 'Move between the fields of a table'],
   ['Esc', 'Leave a field, close the tray'],
   ['?', 'These keys'],
+];
+
+/** Pages that are found again among those opened last. */
+const KEPT_PAGES = /^\/(sessions\/[0-9a-f-]{36}|projects\/|composer\/)/;
+
+const PLACES: readonly Action[] = [
+  { title: 'Today', href: '/' },
+  { title: 'Plan a session', href: '/sessions#new' },
+  { title: 'All sessions', href: '/sessions' },
+  { title: 'People', href: '/people' },
+  { title: 'Projects', href: '/projects' },
+  { title: 'Compose a project', href: '/composer/new' },
+  { title: 'The shelf', href: '/shelf' },
+  { title: 'What is short, and what to order', href: '/shelf?view=outlook' },
+  { title: 'The ledger', href: '/shelf?view=ledger' },
+  { title: 'Records, and the studio’s own figures', href: '/records' },
+  { title: 'Settings', href: '/settings' },
 ];
 
 /** What every page has at the foot of the rail: units, theme, and the list of keys. */
@@ -24,7 +45,9 @@ export function Chrome({ units: firstUnits, theme: firstTheme }: { units: Units;
   const [units, setUnits] = useState(firstUnits);
   const [theme, setTheme] = useState(firstTheme);
   const dialog = useRef<HTMLDialogElement>(null);
-  const nextUnits = units === 'cm' ? 'in' : 'cm';
+  const [finding, setFinding] = useState(false);
+  const isMetric = units !== 'in';
+  const nextUnits = isMetric ? 'in' : metric();
   const nextTheme = theme === 'linen' ? 'walnut' : 'linen';
 
   function toggleUnits() {
@@ -38,31 +61,43 @@ export function Chrome({ units: firstUnits, theme: firstTheme }: { units: Units;
   useEffect(() => {
     document.documentElement.dataset.theme = theme;
   }, [theme]);
+  useEffect(() => {
+    const title = document.title.replace(/ · Lapboard$/, '');
+    if (KEPT_PAGES.test(window.location.pathname)) noteRecent({ title, href: window.location.pathname });
+  }, []);
+  const actions: Action[] = [
+    ...PLACES,
+    { title: `Write lengths in ${isMetric ? 'inches' : 'centimetres'}`, run: toggleUnits },
+    { title: `The ${nextTheme === 'walnut' ? 'dark theme, walnut' : 'light theme, linen'}`, run: toggleTheme },
+    { title: 'All keys', run: () => dialog.current?.showModal() },
+  ];
   useHotkeys('u', toggleUnits);
   useHotkeys('?', () => dialog.current?.showModal(), { useKey: true });
   // By what it writes: on many keyboards these are not the key of their own that the name of a code means.
-  useHotkeys('/', () => document.querySelector<HTMLElement>('[data-find]')?.focus(), {
-    useKey: true,
-    preventDefault: true,
-  });
+  useHotkeys('/', () => setFinding(true), { useKey: true, preventDefault: true });
 
   const button =
     'flex w-full flex-col items-center gap-0.5 py-2 text-xs hover:bg-base-300/60 narrow:w-12 narrow:shrink-0 narrow:pt-2 narrow:pb-1 narrow:text-[11px]';
   return (
     <>
+      <button type="button" className={button} onClick={() => setFinding(true)} title="/">
+        <Search size={19} aria-hidden="true" />
+        Find
+      </button>
+      <FindDialog open={finding} actions={actions} onClose={() => setFinding(false)} />
       <button
         type="button"
-        className={button}
+        className={`${button} max-sm:hidden`}
         onClick={toggleUnits}
         title="u"
-        aria-label={`Units: ${units === 'cm' ? 'centimetres' : 'inches'}. Change to ${nextUnits === 'cm' ? 'centimetres' : 'inches'}`}
+        aria-label={`Units: ${isMetric ? 'centimetres' : 'inches'}. Change to ${isMetric ? 'inches' : 'centimetres'}`}
       >
         <Ruler size={19} aria-hidden="true" />
-        {units === 'cm' ? 'cm' : 'inches'}
+        {isMetric ? 'cm' : 'inches'}
       </button>
       <button
         type="button"
-        className={button}
+        className={`${button} max-sm:hidden`}
         onClick={toggleTheme}
         aria-label={`Theme: ${theme}. Change to ${nextTheme}`}
       >

@@ -1,3 +1,4 @@
+import { number } from '../../ui/words/region';
 import { formatLength, type Units } from '../../core/measure';
 import { lookUp, type Catalogue, type Project } from '../../core/project';
 import type { Settings } from '../../core/studio';
@@ -35,7 +36,7 @@ export function Preview({
               <table className="sheet mt-3 text-sm">
                 <caption className="text-left">
                   <strong>{countOf(plan.fit)}</strong>, {formatLength(plan.fit.knotted_mm, units)} knotted,{' '}
-                  {Math.abs(plan.fit.error_mm).toFixed(1)} mm {plan.fit.error_mm < 0 ? 'short' : 'long'}, about{' '}
+                  {number(Math.abs(plan.fit.error_mm), 1)} mm {plan.fit.error_mm < 0 ? 'short' : 'long'}, about{' '}
                   {plan.minutes} min
                 </caption>
                 <Heads of={['Cut', 'Cord', num('Length')]} />

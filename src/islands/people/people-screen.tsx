@@ -16,12 +16,14 @@ interface Props {
   most: number;
   units: Units;
   today: string;
+  /** Whose tray is open at first. */
+  person: string | null;
 }
 
-function People({ initial, most, units: firstUnits, today }: Props) {
+function People({ initial, most, units: firstUnits, today, person: first }: Props) {
   const units = useUnits(firstUnits);
   const [find, setFind] = useState('');
-  const [chosen, setChosen] = useState<string | null>(null);
+  const [chosen, setChosen] = useState<string | null>(first);
   const client = useQueryClient();
   const { data: lines = [], error } = useQuery({
     queryKey: ['people', find],

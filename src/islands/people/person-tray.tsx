@@ -1,9 +1,11 @@
 import { X } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { useForm, useWatch } from 'react-hook-form';
 import { formatLength, parseGirth, WRIST, type Units } from '../../core/measure';
 import type { Avoid } from '../../core/studio';
 import type { PersonView } from '../../app/people/people';
+import { WhenField } from '../../ui/fields/when-field';
+import { day } from '../../ui/words/region';
 import { problemOf, request } from '../../ui/api';
 
 interface Fields {
@@ -42,7 +44,10 @@ export function PersonTray({
   onForgotten: () => void;
   onClose: () => void;
 }) {
-  const { register, handleSubmit, formState, reset } = useForm<Fields>({ defaultValues: fieldsOf(person, today) });
+  const { register, handleSubmit, formState, reset, setValue, control } = useForm<Fields>({
+    defaultValues: fieldsOf(person, today),
+  });
+  const taken = useWatch({ control, name: 'taken_on' });
   const [problem, setProblem] = useState<string | null>(null);
   const [asking, setAsking] = useState(false);
   const { errors } = formState;
@@ -78,8 +83,7 @@ export function PersonTray({
       setProblem(problemOf(error).message);
     }
   }
-  const wrong =
-    problem ?? errors.name?.message ?? errors.age?.message ?? errors.wrist?.message ?? errors.taken_on?.message;
+  const wrong = problem ?? errors.name?.message ?? errors.age?.message ?? errors.wrist?.message;
   return (
     <aside aria-label={person.name} className="w-[360px] shrink-0 self-start border-l hair px-4 py-3">
       <header className="flex items-start justify-between">
@@ -88,7 +92,15 @@ export function PersonTray({
           <X size={18} aria-hidden="true" />
         </button>
       </header>
-      <form noValidate onSubmit={handleSubmit(save)} className="mt-2 space-y-2">
+      <form
+        noValidate
+        onSubmit={(event) => {
+          // A day that could not be read says so under its field.
+          if (event.currentTarget.checkValidity()) void handleSubmit(save)(event);
+          else event.preventDefault();
+        }}
+        className="mt-2 space-y-2"
+      >
         <label className="block">
           <span className="block text-sm">Name</span>
           <input
@@ -100,7 +112,7 @@ export function PersonTray({
         </label>
         <label className="block">
           <span className="block text-sm">
-            Age{person.age_on && <span className="quiet">, as given on {person.age_on}</span>}
+            Age{person.age_on && <span className="quiet">, as given on {day(person.age_on, 'year')}</span>}
           </span>
           <input
             className="input w-24"
@@ -140,12 +152,13 @@ export function PersonTray({
             <option value="strip">strip</option>
             <option value="told">told</option>
           </select>
-          <input
-            type="date"
-            className="input w-36"
-            aria-label="Taken on"
-            max={today}
-            {...register('taken_on', { required: 'Choose the day the wrist was taken.' })}
+          <WhenField
+            label="Taken on"
+            shows="day"
+            toward="back"
+            value={taken}
+            onRead={({ day: on }) => on !== undefined && setValue('taken_on', on)}
+            className="input w-40"
           />
         </fieldset>
         <p role="alert" className="font-semibold text-error empty:hidden">
@@ -163,7 +176,7 @@ export function PersonTray({
           <tbody>
             {person.wrists.map((wrist) => (
               <tr key={wrist.taken_on}>
-                <td>{wrist.taken_on}</td>
+                <td>{day(wrist.taken_on, 'year')}</td>
                 <td>{wrist.method}</td>
                 <td className="num font-semibold">{formatLength(wrist.mm, units)}</td>
               </tr>

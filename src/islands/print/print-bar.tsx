@@ -5,16 +5,25 @@ export function PrintBar({
   back,
   paper,
   both,
+  asked,
   pdf,
 }: {
   back: string;
   paper: 'a4' | 'letter';
-  both: boolean;
+  /** Left out where there are no lengths to cut by. */
+  both?: boolean | undefined;
+  /** What else its address asks for. */
+  asked: string;
   /** Where the same is had as a PDF. */
   pdf?: string | undefined;
 }) {
-  const link = (next: { paper?: string; both?: boolean }) =>
-    `?paper=${next.paper ?? paper}${(next.both ?? both) ? '&both=yes' : ''}`;
+  const link = (next: { paper?: string; both?: boolean }) => {
+    const query = new URLSearchParams(asked);
+    query.set('paper', next.paper ?? paper);
+    if (next.both ?? both) query.set('both', 'yes');
+    else query.delete('both');
+    return `?${query}`;
+  };
   return (
     <div className="no-print flex flex-wrap items-center gap-3 border-b hair px-6 py-3">
       <a className="btn btn-sm" href={back}>
@@ -39,15 +48,17 @@ export function PrintBar({
           US Letter
         </a>
       </span>
-      <a
-        className={`btn btn-sm ${both ? 'btn-active' : ''}`}
-        aria-current={both || undefined}
-        href={link({ both: !both })}
-      >
-        Both units
-      </a>
+      {both !== undefined && (
+        <a
+          className={`btn btn-sm ${both ? 'btn-active' : ''}`}
+          aria-current={both || undefined}
+          href={link({ both: !both })}
+        >
+          Both units
+        </a>
+      )}
       {pdf && (
-        <a className="btn btn-sm" href={`${pdf}?paper=${paper}`}>
+        <a className="btn btn-sm" href={`${pdf}${link({})}`}>
           <FileText size={16} aria-hidden="true" /> As PDF
         </a>
       )}

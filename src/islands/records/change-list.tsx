@@ -1,10 +1,10 @@
-import { format, parseISO } from 'date-fns';
 import { Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import type { RecordsView } from '../../app/records/open-records';
 import { problemOf, request } from '../../ui/api';
 import { newId } from '../../ui/new-id';
 import { Refusal } from '../../ui/refusal';
+import { day } from '../../ui/words/region';
 import { valueWords } from './figure-words';
 
 /** What was done with figures: when, by whom, from what to what; each can be taken back. */
@@ -37,7 +37,7 @@ export function ChangeList({
       <ul>
         {changes.map(({ n, at, by: who, how, label, was, is, records, undone, undoes }) => (
           <li key={n} className={`flex items-baseline gap-3 border-b hair py-1 text-sm ${undone ? 'quiet' : ''}`}>
-            <span className="w-20 whitespace-nowrap">{format(parseISO(at), 'd MMM yyyy')}</span>
+            <span className="w-20 whitespace-nowrap">{day(at, 'year')}</span>
             <span className="min-w-0 flex-1">
               <span className={undone ? 'line-through' : ''}>
                 {label}: {how}

@@ -1,3 +1,4 @@
+import { readNumber } from '../../core/region';
 import { useQuery } from '@tanstack/react-query';
 import { X } from 'lucide-react';
 import { useState } from 'react';
@@ -31,7 +32,7 @@ export function FigureTray({
   const [typed, setTyped] = useState('');
   const [refused, setRefused] = useState<string | null>(null);
   const [sending, setSending] = useState(false);
-  const own = typed.trim() === '' ? null : Number(typed.replace(',', '.'));
+  const own = typed.trim() === '' ? null : (readNumber(typed) ?? NaN);
   const isSet = own !== null && Number.isFinite(own);
   const said = useQuery({
     queryKey: ['figure', key, figure.records],

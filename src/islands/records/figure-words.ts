@@ -1,8 +1,9 @@
+import { number } from '../../ui/words/region';
 import type { FigureShown } from '../../app/records/open-records';
 
 /** A figure's value to as many places as it can be told apart by. */
 export const valueWords = (value: number): string =>
-  value >= 100 ? value.toFixed(0) : value >= 10 ? value.toFixed(1) : value.toFixed(3);
+  value >= 100 ? number(value) : value >= 10 ? number(value, 1) : number(value, 3);
 
 /** How a figure stands to what the records say. */
 export type Standing = 'in force' | 'kept' | 'differs' | 'agrees';

@@ -1,8 +1,9 @@
+import { number } from '../../ui/words/region';
 import type { Foresight } from '../../core/record';
 import { Chart } from '../../ui/chart/chart';
 import { Heads, num } from '../../ui/heads';
 
-const percent = (share: number): string => `${(share * 100).toFixed(1)} %`;
+const percent = (share: number): string => `${number(share * 100, 1)} %`;
 
 /** How far off the use of a session is foretold from so many others, none of them the one that is foretold. */
 export function ForesightChart({ foresight }: { foresight: readonly Foresight[] }) {
@@ -24,7 +25,7 @@ export function ForesightChart({ foresight }: { foresight: readonly Foresight[] 
         x={{
           title: 'sessions learned from',
           // Half a session is none.
-          words: (n) => (Math.abs(n - Math.round(n)) < 0.01 ? n.toFixed(0) : ''),
+          words: (n) => (Math.abs(n - Math.round(n)) < 0.01 ? number(n) : ''),
           ticks: last.sessions % 5 === 0 ? 5 : Math.min(4, last.sessions),
         }}
         y={{ title: 'off by', words: percent }}

@@ -1,3 +1,4 @@
+import { number } from '../../ui/words/region';
 import type { MakerShown } from '../../app/records/open-records';
 
 /** Under so many records little is known of a maker. */
@@ -7,7 +8,7 @@ const FEWEST = 3;
 export function MakerList({ makers }: { makers: readonly MakerShown[] }) {
   const known = makers.filter(({ records }) => records >= FEWEST).sort((a, b) => b.uses - a.uses);
   if (known.length === 0) return null;
-  const percent = (uses: number): string => `${uses < 1 ? '−' : '+'}${Math.abs((uses - 1) * 100).toFixed(1)} %`;
+  const percent = (uses: number): string => `${uses < 1 ? '−' : '+'}${number(Math.abs((uses - 1) * 100), 1)} %`;
   return (
     <section aria-labelledby="makers">
       <h2 id="makers" className="text-lg">
@@ -19,7 +20,7 @@ export function MakerList({ makers }: { makers: readonly MakerShown[] }) {
           <li key={i} className="flex justify-between gap-2 border-b hair py-0.5">
             <span className="truncate">{name ?? 'somebody forgotten'}</span>
             <span className="whitespace-nowrap tabular-nums" title={`${records} records`}>
-              {percent(uses)} <span className="quiet">± {(doubt * 100).toFixed(1)}</span>
+              {percent(uses)} <span className="quiet">± {number(doubt * 100, 1)}</span>
             </span>
           </li>
         ))}

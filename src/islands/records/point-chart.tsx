@@ -1,3 +1,4 @@
+import { number } from '../../ui/words/region';
 import { formatLength, type Units } from '../../core/measure';
 import type { FigureSaid } from '../../core/record';
 import { Chart } from '../../ui/chart/chart';
@@ -8,12 +9,12 @@ import { Heads, num } from '../../ui/heads';
 const ROWS = 20;
 
 const wordsOf = (measure: FigureSaid['measure'], units: Units) => (value: number) =>
-  measure === 'mm' ? formatLength(value, units) : `${value.toFixed(1)} ${measure === 'minutes' ? 'min' : 'mm a year'}`;
+  measure === 'mm' ? formatLength(value, units) : `${number(value, 1)} ${measure === 'minutes' ? 'min' : 'mm a year'}`;
 
 /** The same along an axis: whole numbers, or there is no room for them. */
 const axisOf = (measure: FigureSaid['measure'], units: Units) => (value: number) => {
   const word = wordsOf(measure, units)(value);
-  if (measure === 'mm') return units === 'cm' ? `${Math.round(value / 10)} cm` : `${Math.round(value / 25.4)} in`;
+  if (measure === 'mm') return units === 'in' ? `${Math.round(value / 25.4)} in` : `${Math.round(value / 10)} cm`;
   return measure === 'minutes' ? `${Math.round(value)} min` : word;
 };
 
@@ -39,7 +40,7 @@ export function PointChart({ said, label, units }: { said: FigureSaid; label: st
           kind="bar"
           height={210}
           x={{ title: 'found', words: axis }}
-          y={{ title: 'records', words: (n) => n.toFixed(0) }}
+          y={{ title: 'records', words: (n) => number(n) }}
           series={[{ name: 'records', tone: 'primary', points: bins }]}
         />
       ) : (
@@ -94,7 +95,7 @@ export function PointChart({ said, label, units }: { said: FigureSaid; label: st
                 <tr key={i}>
                   <td className="num">{words(point.predicted)}</td>
                   <td className="num">{words(point.found)}</td>
-                  <td className="num">{(point.found / point.predicted).toFixed(2)}</td>
+                  <td className="num">{number(point.found / point.predicted, 2)}</td>
                   <td>{point.more ? 'ran short' : point.trusted < 0.5 ? 'taken for misread' : ''}</td>
                 </tr>
               ))}

@@ -1,3 +1,4 @@
+import { number } from '../../ui/words/region';
 import { QueryClient, QueryClientProvider, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { RecordsView } from '../../app/records/open-records';
@@ -37,7 +38,7 @@ function Records({ initial, units: firstUnits }: { initial: RecordsView; units: 
       <div className="min-w-0 flex-1 px-4">
         <div className="flex flex-wrap items-center gap-x-4 gap-y-1 pb-2">
           <p role="status">
-            {view.records === 0 ? 'No records yet' : `${view.records.toLocaleString('en')} pieces with records`}
+            {view.records === 0 ? 'No records yet' : `${number(view.records)} pieces with records`}
             {view.learning && '. Learning from the newest…'}
           </p>
           <span className="flex-1" />

@@ -1,7 +1,7 @@
 import { formatTotal, type Units } from '../../core/measure';
 import { inWords } from '../../core/cut';
 import type { WouldChange } from '../../core/record';
-import { money } from '../../ui/words/amount';
+import { money } from '../../ui/words/region';
 
 const signed = (mm: number, units: Units): string =>
   `${mm < 0 ? '−' : '+'}${formatTotal(Math.abs(mm), units, mm < 0 ? 'down' : 'up')}`;

@@ -1,8 +1,15 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { useMemo, useState } from 'react';
+import { Suspense, use, useMemo, useState } from 'react';
 import type { SessionView } from '../../core/session';
 import { borrow } from '../../ui/page-data';
 import { Board } from './board/board';
+import { planAhead } from './model/plan-ahead';
+
+/** The board, once its seats are planned: until then what the server drew stands there. */
+function Planned({ planned, ...props }: { planned: Promise<void> | null } & Parameters<typeof Board>[0]) {
+  if (planned) use(planned);
+  return <Board {...props} />;
+}
 
 /**
  * The session's island: one query client for the life of the page. The session comes as JSON text, which is far quicker to write
@@ -21,9 +28,13 @@ export function SessionScreen({
     }),
     [session, studio],
   );
+  // The server plans at once: it has nothing else to answer to on this page.
+  const [planned] = useState(() => (typeof window === 'undefined' ? null : planAhead(initial)));
   return (
     <QueryClientProvider client={client}>
-      <Board {...props} initial={initial} />
+      <Suspense>
+        <Planned {...props} initial={initial} planned={planned} />
+      </Suspense>
     </QueryClientProvider>
   );
 }

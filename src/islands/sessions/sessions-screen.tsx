@@ -1,9 +1,9 @@
 import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
-import { format, parseISO } from 'date-fns';
 import { useMemo, useState } from 'react';
 import type { SessionPage } from '../../app/session/session';
 import type { SessionLine } from '../../data/sessions';
 import { problemOf, request } from '../../ui/api';
+import { day, time } from '../../ui/words/region';
 import { columnsOf, SortTable } from '../../ui/sort-table';
 import { NewSessionForm } from './new-session-form';
 
@@ -42,9 +42,13 @@ function Sessions({ today, first, page: firstPage }: Props) {
     return [
       column.accessor('held_on', {
         header: 'Day',
-        cell: (cell) => format(parseISO(cell.getValue()), 'EEE d MMM yyyy'),
+        cell: (cell) => day(cell.getValue(), 'dated'),
       }),
-      column.accessor((row) => row.starts_at ?? '', { id: 'start', header: 'Start' }),
+      column.accessor((row) => row.starts_at ?? '', {
+        id: 'start',
+        header: 'Start',
+        cell: (cell) => (cell.getValue() ? time(cell.getValue()) : ''),
+      }),
       column.accessor('title', {
         header: 'Session',
         cell: (cell) => (
@@ -111,7 +115,6 @@ function Sessions({ today, first, page: firstPage }: Props) {
               setFind(event.target.value);
               setPage(1);
             }}
-            data-find
             placeholder="part of a name or place"
           />
         </label>

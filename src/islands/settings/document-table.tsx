@@ -1,3 +1,5 @@
+import { readNumber } from '../../core/region';
+import { plain } from '../../ui/words/region';
 import { useState } from 'react';
 import { problemOf, request } from '../../ui/api';
 import { TextCell } from '../../ui/fields/text-cell';
@@ -93,20 +95,20 @@ export function DocumentTable<Doc extends { slug: string; name: string; source: 
                 <td key={field.key} className="w-28">
                   <TextCell
                     label={`${field.label} of ${entry.name}`}
-                    value={String(entry[field.key])}
+                    value={plain(Number(entry[field.key]))}
                     className="text-right tabular-nums"
                     inputMode="decimal"
                     check={(text) => {
-                      const number = Number(text.replace(',', '.'));
-                      return text !== '' && number >= field.min && number <= field.max
+                      const number = readNumber(text) ?? NaN;
+                      return number >= field.min && number <= field.max
                         ? null
-                        : `${field.min} to ${field.max} ${field.unit}`;
+                        : `${plain(field.min)} to ${plain(field.max)} ${field.unit}`;
                     }}
-                    onChange={(text) => void save({ ...entry, [field.key]: Number(text.replace(',', '.')) })}
+                    onChange={(text) => void save({ ...entry, [field.key]: readNumber(text) })}
                   />
                   {shippedOf(entry.slug) && shippedOf(entry.slug)![field.key] !== entry[field.key] && (
                     <span className="quiet block text-right text-sm tabular-nums">
-                      ships as {String(shippedOf(entry.slug)![field.key])}
+                      ships as {plain(Number(shippedOf(entry.slug)![field.key]))}
                     </span>
                   )}
                 </td>

@@ -1,11 +1,14 @@
 import { useState } from 'react';
-import { useForm, useWatch } from 'react-hook-form';
+import { useForm } from 'react-hook-form';
 import type { Cord } from '../../core/cord';
 import { SCHOOL_LIST } from '../../core/cut';
 import type { Hardware } from '../../core/part';
-import type { Figure, FigureName, Settings } from '../../core/studio';
+import type { Figure, FigureName } from '../../core/studio';
 import type { SettingsView } from '../../app/studio/settings';
+import { region } from '../../ui/words/region';
 import { problemOf, request } from '../../ui/api';
+import { FigureFields } from './figure-fields';
+import { formOf, settingsOf, type Form } from './settings-form';
 import { TakeAway } from './take-away';
 import { WordTable } from './word-table';
 import { DocumentTable, type NumberField } from './document-table';
@@ -20,22 +23,36 @@ const HARDWARE_FIELDS: readonly NumberField<Hardware>[] = [
   { key: 'closed_mm', label: 'Closed', unit: 'mm', min: 0, max: 120 },
 ];
 
+const optional = { setValueAs: (text: string | undefined) => (text?.trim() ? text.trim() : undefined) };
+
 /** The studio's own figures: each with its unit, where it comes from, and what it was to begin with. */
-export function SettingsScreen({ view, figures }: { view: SettingsView; figures: readonly Figure<FigureName>[] }) {
+export function SettingsScreen({
+  view,
+  figures,
+  regions,
+  currencies,
+}: {
+  view: SettingsView;
+  figures: readonly Figure<FigureName>[];
+  regions: readonly { readonly tag: string; readonly name: string }[];
+  currencies: readonly { readonly code: string; readonly name: string }[];
+}) {
   const [version, setVersion] = useState(view.version);
   const [note, setNote] = useState<{ text: string; bad: boolean } | null>(null);
-  const { register, handleSubmit, formState, reset, setValue, control } = useForm<Settings>({
-    defaultValues: view.settings,
-  });
-  const now = useWatch({ control, name: 'figures' });
+  const form = useForm<Form>({ defaultValues: formOf(view.settings) });
+  const { register, handleSubmit, formState, reset, setValue } = form;
   const { errors } = formState;
   const wrong = figures.find((f) => errors.figures && f.name in errors.figures);
 
-  async function save(settings: Settings) {
+  async function save(form: Form) {
     try {
+      const settings = settingsOf(form);
       const saved = await request<SettingsView>('PUT', '/api/settings', { version, settings });
       setVersion(saved.version);
-      reset(saved.settings);
+      reset(formOf(saved.settings));
+      // Everything on the page is written as before: it is drawn again.
+      if (saved.settings.region !== region().tag || saved.settings.currency !== view.settings.currency)
+        window.location.reload();
       setNote({ text: 'Saved. Every session is reckoned with these figures from now on.', bad: false });
     } catch (error) {
       const { message, status } = problemOf(error);
@@ -48,7 +65,6 @@ export function SettingsScreen({ view, figures }: { view: SettingsView; figures:
       });
     }
   }
-  const groups = [...new Set(figures.map((f) => f.group))];
   return (
     <div className="px-4">
       <form noValidate onSubmit={handleSubmit(save)} aria-label="Studio settings">
@@ -81,10 +97,29 @@ export function SettingsScreen({ view, figures }: { view: SettingsView; figures:
               className="input w-52"
               placeholder="this machine’s own"
               maxLength={60}
-              {...register('time_zone', {
-                setValueAs: (text: string | undefined) => (text?.trim() ? text.trim() : undefined),
-              })}
+              {...register('time_zone', optional)}
             />
+          </label>
+          <label className="block">
+            <span className="block text-sm">Days and numbers as in</span>
+            <select className="select w-60" {...register('region', optional)}>
+              {regions.map(({ tag, name }) => (
+                <option key={tag} value={tag}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          </label>
+          <label className="block">
+            <span className="block text-sm">Currency</span>
+            <select className="select w-60" {...register('currency', optional)}>
+              <option value="">not named</option>
+              {currencies.map(({ code, name }) => (
+                <option key={code} value={code}>
+                  {name}, {code}
+                </option>
+              ))}
+            </select>
           </label>
           <label className="block">
             <span className="block text-sm">Cuts by school</span>
@@ -97,66 +132,7 @@ export function SettingsScreen({ view, figures }: { view: SettingsView; figures:
             </select>
           </label>
         </section>
-        {groups.map((group) => (
-          <section key={group} className="mt-5">
-            <h2 className="text-xl">{group}</h2>
-            <table className="sheet">
-              <thead className="sr-only">
-                <tr>
-                  <th scope="col">Figure</th>
-                  <th scope="col">Value</th>
-                  <th scope="col">Unit</th>
-                  <th scope="col">Source</th>
-                  <th scope="col">Reset</th>
-                </tr>
-              </thead>
-              <tbody>
-                {figures
-                  .filter((f) => f.group === group)
-                  .map((f) => (
-                    <tr key={f.name}>
-                      <td className="w-80">
-                        <label htmlFor={f.name}>{f.label}</label>
-                      </td>
-                      <td className="w-28">
-                        <input
-                          id={f.name}
-                          type="number"
-                          step="any"
-                          className="cell border-base-300! text-right tabular-nums"
-                          aria-invalid={Boolean(errors.figures?.[f.name])}
-                          {...register(`figures.${f.name}`, {
-                            valueAsNumber: true,
-                            validate: (v) =>
-                              (v >= f.min && v <= f.max) || `${f.label}: ${f.min} to ${f.max} ${f.unit}.`,
-                          })}
-                        />
-                      </td>
-                      <td className="w-36 text-sm">{f.unit}</td>
-                      <td className="quiet text-sm">{f.source}</td>
-                      <td className="w-32 text-right">
-                        {now[f.name] !== f.start && (
-                          <button
-                            type="button"
-                            className="btn btn-ghost btn-xs"
-                            aria-label={`Set ${f.label} back to ${f.start}`}
-                            onClick={() =>
-                              setValue(`figures.${f.name}`, f.start, {
-                                shouldDirty: true,
-                                shouldValidate: true,
-                              })
-                            }
-                          >
-                            back to {f.start}
-                          </button>
-                        )}
-                      </td>
-                    </tr>
-                  ))}
-              </tbody>
-            </table>
-          </section>
-        ))}
+        <FigureFields form={form} figures={figures} />
         <div className="sticky bottom-0 mt-4 flex items-center gap-3 border-t hair bg-base-100 py-3">
           <button type="submit" className="btn btn-primary" disabled={formState.isSubmitting}>
             Save the settings

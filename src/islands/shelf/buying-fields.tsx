@@ -1,12 +1,13 @@
 import type { ReactNode } from 'react';
+import { bareMoney, inMinor, number, plain } from '../../ui/words/region';
+import { readNumber } from '../../core/region';
 import type { Units } from '../../core/measure';
 import { kindOf, type Item } from '../../core/shelf';
-import { money } from '../../ui/words/amount';
 import { LengthField } from '../../ui/fields/length-field';
 import { TextCell } from '../../ui/fields/text-cell';
 
 const UNKNOWN = 'not known';
-const read = (text: string): number | null => (text === '' ? null : Number(text.replace(',', '.')));
+const read = (text: string): number | null => (text === '' ? null : (readNumber(text) ?? NaN));
 
 /** A number that may not be known, within its limits. */
 function NumberRow({
@@ -38,8 +39,8 @@ function NumberRow({
           placeholder={unknown}
           check={(text) => {
             const number = read(text);
-            const fits = number === null || (/^\d+([.,]\d+)?$/.test(text) && number >= min && number <= max);
-            return fits ? null : `A number, ${min} to ${max}`;
+            const fits = number === null || (number >= min && number <= max);
+            return fits ? null : `A number, ${plain(min)} to ${plain(max)}`;
           }}
           onChange={(text) => onChange(read(text))}
         />
@@ -48,7 +49,7 @@ function NumberRow({
   );
 }
 
-const written = (value: number | null | undefined): string => (value == null ? '' : String(value));
+const written = (value: number | null | undefined): string => (value == null ? '' : plain(value));
 
 /** How an item is bought, how far a consumable goes, and what a cord weighs. */
 export function BuyingFields({
@@ -90,9 +91,9 @@ export function BuyingFields({
       )}
       <NumberRow
         label="Price of a pack"
-        value={item.price === null ? '' : money(item.price)}
+        value={item.price === null ? '' : bareMoney(item.price)}
         range={[0, 100_000]}
-        onChange={(price) => onEdit({ price: price === null ? null : Math.round(price * 100) })}
+        onChange={(price) => onEdit({ price: price === null ? null : inMinor(price) })}
       />
       <NumberRow
         label="Days from order to delivery"
@@ -115,7 +116,7 @@ export function BuyingFields({
           hint={
             item.mass === null &&
             estimate !== undefined && (
-              <span className="quiet block">~{estimate.toFixed(1)} by its diameter and fibre</span>
+              <span className="quiet block">~{number(estimate, 1)} by its diameter and fibre</span>
             )
           }
           value={written(item.mass)}

@@ -21,17 +21,20 @@ export function ItemTray({
   model,
   units: firstUnits,
   masses,
+  first,
   onClose,
 }: {
   model: ShelfModel;
   units: Units;
   masses: Masses;
+  /** The lot that is chosen at first. */
+  first: string | null;
   onClose: () => void;
 }) {
   const units = useUnits(firstUnits);
-  const [lot, setLot] = useState<string | null>(null);
+  const [lot, setLot] = useState<string | null>(first);
   const { item } = model;
-  if (!item) return <aside className="w-[25rem] shrink-0 border-l hair p-4">Looking…</aside>;
+  if (!item) return <aside className="w-[25rem] max-w-full shrink-0 border-l hair p-4">Looking…</aside>;
   const { line, lots } = item;
   const { doc, version } = line;
   const cord = cordOf(doc.id);
@@ -43,7 +46,7 @@ export function ItemTray({
   const chosen = lots.find((one) => one.id === lot) ?? null;
   const estimate = cord ? masses.estimates[cord.cord] : undefined;
   return (
-    <aside className="w-[25rem] shrink-0 border-l hair" aria-label={doc.name}>
+    <aside className="w-[25rem] shrink-0 border-l hair max-sm:w-full max-sm:border-l-0" aria-label={doc.name}>
       <div className="sticky top-0 max-h-screen overflow-y-auto p-4">
         <div className="flex items-start justify-between gap-2">
           <h2 className="text-xl">{doc.name}</h2>
@@ -53,6 +56,11 @@ export function ItemTray({
         </div>
         <h3 className="mt-3 text-lg">Lots</h3>
         {lots.length === 0 && <p className="quiet text-sm">None: all of it is used up.</p>}
+        {lots.length > 0 && (
+          <a className="link text-sm" href={`/api/shelf/labels?item=${encodeURIComponent(doc.id)}`} download>
+            Labels for them
+          </a>
+        )}
         <table className="sheet text-sm">
           <caption className="sr-only">Lots of {doc.name}</caption>
           <Heads of={['Lot', 'Place', num('On hand'), num('Reserved')]} />

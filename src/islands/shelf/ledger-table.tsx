@@ -1,10 +1,10 @@
-import { format, parseISO } from 'date-fns';
 import { Undo2 } from 'lucide-react';
 import type { LedgerLine } from '../../data/shelf/ledger';
 import { formatLength, type Units } from '../../core/measure';
 import { kindOf } from '../../core/shelf';
 import { book } from '../../ui/api';
 import { amountOf } from '../../ui/words/amount';
+import { moment } from '../../ui/words/region';
 import { type ShelfModel, useLedger } from './use-shelf';
 import { Heads, num, unseen } from '../../ui/heads';
 
@@ -44,7 +44,7 @@ export function LedgerTable({ model, units, lot }: { model: ShelfModel; units: U
         <tbody>
           {lines.map((line) => (
             <tr key={line.id} className={line.undone ? 'line-through opacity-70' : ''}>
-              <td className="whitespace-nowrap">{format(parseISO(line.made_at), 'd MMM HH:mm')}</td>
+              <td className="whitespace-nowrap">{moment(line.made_at)}</td>
               <td>
                 {MOVEMENT_WORDS[line.kind] ?? line.kind}
                 {lot && <span className="quiet block text-xs">{why(line)}</span>}

@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
-import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
 import type { LotUses as Uses } from '../../app/shelf/lot-uses';
 import { formatLength, type Units } from '../../core/measure';
 import type { Role } from '../../core/studio';
+import { day } from '../../ui/words/region';
 import { request, type RequestProblem } from '../../ui/api';
 
 const ROLE_WORDS: Record<Role, string> = {
@@ -39,7 +39,7 @@ export function LotUses({ lot, units }: { lot: string; units: Units }) {
             {data.ahead.map(({ session, title, on, label, mm }, i) => (
               <li key={i} className="flex items-baseline justify-between gap-2">
                 <a className="py-0.5 hover:underline" href={`/sessions/${session}/cut`}>
-                  {label}, {title} {format(parseISO(on), 'd MMM')}
+                  {label}, {title} {day(on, 'short')}
                 </a>
                 <span className="whitespace-nowrap tabular-nums">{formatLength(mm, units, 'up')}</span>
               </li>

@@ -5,8 +5,8 @@ import type { ShelfView } from '../../app/shelf/shelf';
 import type { Units } from '../../core/measure';
 import { useUnits } from '../../ui/words/units';
 import { LedgerTable } from './ledger-table';
-import { OutlookTable } from './outlook-table';
-import { OrderTable } from './order-table';
+import { OutlookTable } from './buying/outlook-table';
+import { OrderTable } from './buying/order-table';
 import { StockTable } from './stock-table';
 import type { Masses, Choice } from '../../app/shelf/shelf-choices';
 import { useShelf } from './use-shelf';
@@ -20,15 +20,18 @@ interface Props {
   initial: ShelfView;
   units: Units;
   view: string | null;
+  /** What is looked at first: an item, and a lot of it. */
+  item: string | null;
+  lot: string | null;
   choices: readonly Choice[];
   masses: Masses;
   today: string;
 }
 
-function Shelf({ initial, units: firstUnits, view: firstView, choices, masses, today }: Props) {
+function Shelf({ initial, units: firstUnits, view: firstView, item, lot, choices, masses, today }: Props) {
   const units = useUnits(firstUnits);
   const [view, setView] = useState<View>(keysOf(VIEWS).find((known) => known === firstView) ?? 'stock');
-  const [selected, setSelected] = useState<string | null>(null);
+  const [selected, setSelected] = useState<string | null>(item);
   const model = useShelf(initial, selected);
   const go = (to: View) => {
     setView(to);
@@ -47,6 +50,7 @@ function Shelf({ initial, units: firstUnits, view: firstView, choices, masses, t
             units={units}
             choices={choices}
             masses={masses}
+            lot={lot}
             selected={selected}
             onSelect={setSelected}
           />

@@ -6,6 +6,7 @@ import { amountOf } from '../../ui/words/amount';
 import { Swatch } from '../../ui/pictures/swatch';
 import { ImportStock } from './import-stock';
 import { ItemTray } from './item-tray';
+import { ScanButton } from '../scan/scan-button';
 import { ReceiveForm } from './receive-form';
 import type { Choice, Masses } from '../../app/shelf/shelf-choices';
 import type { ShelfModel } from './use-shelf';
@@ -24,6 +25,7 @@ export function StockTable({
   units,
   choices,
   masses,
+  lot,
   selected,
   onSelect,
 }: {
@@ -31,19 +33,22 @@ export function StockTable({
   units: Units;
   choices: readonly Choice[];
   masses: Masses;
+  /** The lot that was come for. */
+  lot: string | null;
   selected: string | null;
   onSelect: (item: string | null) => void;
 }) {
   const [search, setSearch] = useState('');
   const [open, setOpen] = useState<'receive' | 'import' | null>(null);
+  // Beside a tray, or on a phone, there is room for what there is of it.
+  const few = selected ? 'narrow:hidden' : 'max-md:hidden';
   const wanted = search.trim().toLowerCase();
   const lines = model.shelf.lines.filter(({ doc }) => doc.name.toLowerCase().includes(wanted));
   return (
     <div>
-      <div className="flex flex-wrap items-center gap-3 px-4 py-1">
+      <div className={`flex flex-wrap items-center gap-3 px-4 py-1 ${selected ? 'max-sm:hidden' : ''}`}>
         <input
           type="search"
-          data-find
           className="input input-sm w-64"
           placeholder="Find on the shelf"
           aria-label="Find on the shelf"
@@ -56,6 +61,7 @@ export function StockTable({
         <button type="button" className="btn btn-sm" onClick={() => setOpen('import')}>
           <Upload size={15} aria-hidden="true" /> Stock or count from a file
         </button>
+        <ScanButton />
         <a className="btn btn-sm" href="/api/export/shelf.csv">
           <Download size={15} aria-hidden="true" /> Shelf as CSV
         </a>
@@ -69,7 +75,7 @@ export function StockTable({
         </section>
       )}
       <div className="flex">
-        <div className="min-w-0 flex-1 px-2 pb-8">
+        <div className={`min-w-0 flex-1 px-2 pb-8 ${selected ? 'max-sm:hidden' : ''}`}>
           {ITEM_KINDS.map((kind) => {
             const own = lines.filter(({ doc }) => kindOf(doc.id) === kind);
             return (
@@ -80,10 +86,10 @@ export function StockTable({
                     of={[
                       'Item',
                       num('On hand', 'w-22'),
-                      num('Reserved', 'w-22'),
+                      num('Reserved', `w-22 ${few}`),
                       num('Free', 'w-22'),
-                      num('On order', 'w-22'),
-                      num('Lots', 'w-12'),
+                      num('On order', `w-22 ${few}`),
+                      num('Lots', `w-12 ${few}`),
                     ]}
                   />
                   <tbody>
@@ -95,10 +101,10 @@ export function StockTable({
                           </button>
                         </td>
                         <td className="num">{amountOf(doc.id, hand, units)}</td>
-                        <td className="num quiet">{held > 0 ? amountOf(doc.id, held, units) : ''}</td>
+                        <td className={`num quiet ${few}`}>{held > 0 ? amountOf(doc.id, held, units) : ''}</td>
                         <td className="num">{amountOf(doc.id, hand - held, units)}</td>
-                        <td className="num quiet">{ordered > 0 ? amountOf(doc.id, ordered, units) : ''}</td>
-                        <td className="num quiet">{lots}</td>
+                        <td className={`num quiet ${few}`}>{ordered > 0 ? amountOf(doc.id, ordered, units) : ''}</td>
+                        <td className={`num quiet ${few}`}>{lots}</td>
                       </tr>
                     ))}
                   </tbody>
@@ -108,7 +114,14 @@ export function StockTable({
           })}
         </div>
         {selected && (
-          <ItemTray key={selected} model={model} units={units} masses={masses} onClose={() => onSelect(null)} />
+          <ItemTray
+            key={selected}
+            model={model}
+            units={units}
+            masses={masses}
+            first={lot}
+            onClose={() => onSelect(null)}
+          />
         )}
       </div>
     </div>

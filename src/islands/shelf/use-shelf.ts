@@ -1,7 +1,7 @@
 import { useInfiniteQuery, useQuery, useQueryClient, type InfiniteData } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import type { ItemView, ShelfView } from '../../app/shelf/shelf';
-import type { OutlookView } from '../../app/shelf/outlook';
+import type { OutlookView } from '../../app/buying/outlook';
 import type { LedgerLine } from '../../data/shelf/ledger';
 import { LEDGER_PAGE } from '../../core/shelf';
 import { problemOf, request, type RequestProblem } from '../../ui/api';
@@ -26,22 +26,21 @@ export function useShelf(initial: ShelfView, selected: string | null) {
 
   /** Does something to the shelf and looks at it again; true when it was done. What speaks against it is kept to be shown. */
   const act = useCallback(
-    async (work: () => Promise<unknown>, said: string): Promise<boolean> => {
+    async (work: () => Promise<unknown>, said: string | (() => string)): Promise<boolean> => {
       setBusy(true);
       setProblem(null);
       setDone(null);
       try {
         await work();
-        setDone(said);
+        setDone(typeof said === 'string' ? said : said());
         return true;
       } catch (failed) {
         setProblem(problemOf(failed).message);
         return false;
       } finally {
         setBusy(false);
-        await client.invalidateQueries({ queryKey: ['shelf'] });
-        await client.invalidateQueries({ queryKey: ['ledger'] });
-        await client.invalidateQueries({ queryKey: ['outlook'] });
+        // Looked at again meanwhile: a form that waited for it would close over what is written into it next.
+        for (const key of ['shelf', 'ledger', 'outlook']) void client.invalidateQueries({ queryKey: [key] });
       }
     },
     [client],

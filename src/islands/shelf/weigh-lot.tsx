@@ -1,3 +1,5 @@
+import { readNumber } from '../../core/region';
+import { number } from '../../ui/words/region';
 import { Scale as ScaleIcon } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { formatTotal, type Units } from '../../core/measure';
@@ -68,7 +70,7 @@ export function WeighLot({
                     request('PATCH', `/api/shelf/lots/${lot.id}`, {
                       version: lot.version,
                       place: lot.place,
-                      tare: text === '' ? null : Number(text.replace(',', '.')),
+                      tare: text === '' ? null : readNumber(text),
                     }),
                   'Saved.',
                 )
@@ -96,7 +98,7 @@ export function WeighLot({
           )}
           {live && (
             <p>
-              {live.grams.toFixed(1)} g, {live.stable ? 'standing still' : 'not standing still yet…'}
+              {number(live.grams, 1)} g, {live.stable ? 'standing still' : 'not standing still yet…'}
             </p>
           )}
           {found && !found.ok && <p className="text-error">Put the right spool on: {found.fault}.</p>}

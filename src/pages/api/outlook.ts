@@ -1,4 +1,4 @@
-import { openOutlook } from '../../app/shelf/outlook';
+import { openOutlook } from '../../app/buying/outlook';
 import { reads } from '../../http/endpoint';
 
 export const GET = reads(() => openOutlook());

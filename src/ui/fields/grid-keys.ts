@@ -20,8 +20,11 @@ export function gridKeys(event: KeyboardEvent<HTMLElement>): void {
   if (row === undefined || col === undefined || event.altKey || event.ctrlKey || event.metaKey) return;
   if (event.key === 'Escape') return field.blur();
   const table = event.currentTarget;
-  const cell = (r: number | string, c: number | string) =>
-    table.querySelector<HTMLElement>(`[data-row="${r}"][data-col="${c}"]:not(:disabled)`);
+  const cell = (r: number | string, c: number | string) => {
+    const found = table.querySelector<HTMLElement>(`[data-row="${r}"][data-col="${c}"]:not(:disabled)`);
+    // On a small screen a column may not be shown.
+    return found?.checkVisibility() ? found : null;
+  };
   const [r, c] = [Number(row), Number(col)];
   const columns = 20;
   let next: HTMLElement | null = null;

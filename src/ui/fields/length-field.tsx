@@ -1,5 +1,5 @@
 import { useId, type KeyboardEvent, type Ref } from 'react';
-import { formatLength, parseGirth, parseLength, type Girth, type Units } from '../../core/measure';
+import { bareUnit, formatLength, parseGirth, parseLength, type Girth, type Units } from '../../core/measure';
 import { useDraft } from './use-draft';
 
 /**
@@ -47,7 +47,7 @@ export function LengthField({
       else if (tells(written)) onChange(null);
       return;
     }
-    const reading = girth ? parseGirth(written, girth) : parseLength(written, units);
+    const reading = girth ? parseGirth(written, girth) : parseLength(written, bareUnit(units));
     if (!reading.ok) return object(reading.fault.problem);
     const mm = Math.round(reading.value.mm);
     if (range && (mm < range.min || mm > range.max)) {

@@ -1,4 +1,6 @@
 import type { InputHTMLAttributes } from 'react';
+import { readNumber } from '../../core/region';
+import { plain } from '../words/region';
 import { useDraft } from './use-draft';
 
 /** A text field that reports once, when it is left or Enter is pressed; `check` says what is wrong, or null. */
@@ -58,4 +60,4 @@ export const checkName = (text: string): string | null =>
   text === '' ? 'A name is needed' : text.length > 120 ? 'At most 120 characters' : null;
 /** What is wrong with a number that must lie within limits, or null. */
 export const checkSize = (text: string, min: number, max: number): string | null =>
-  /^\d+(\.\d+)?$/.test(text) && Number(text) >= min && Number(text) <= max ? null : `A number, ${min} to ${max}`;
+  (readNumber(text) ?? NaN) >= min && readNumber(text)! <= max ? null : `A number, ${plain(min)} to ${plain(max)}`;

@@ -1,3 +1,4 @@
+import { number } from '../words/region';
 import { totalOf, type AnatomyEntry } from '../../core/cut';
 import { formatMm } from '../../core/measure';
 import type { Stretch } from '../../core/studio';
@@ -119,12 +120,12 @@ export function AnatomyTable({ anatomy, length }: { anatomy: readonly AnatomyEnt
               {STRETCH_NAMES[entry.for]}
               <span className="quiet block text-[13px]">{entry.because}</span>
             </td>
-            <td className="num align-top">{entry.mm.toFixed(1)}</td>
+            <td className="num align-top">{number(entry.mm, 1)}</td>
           </tr>
         ))}
         <tr>
           <th scope="row">Cut</th>
-          <td className="num font-bold">{length.toFixed(1)}</td>
+          <td className="num font-bold">{number(length, 1)}</td>
         </tr>
       </tbody>
     </table>

@@ -1,4 +1,5 @@
-import { addDays, differenceInCalendarDays, format, parseISO } from 'date-fns';
+import { daysAfter, daysBetween } from '../../core/region';
+import { day as dayWords } from '../words/region';
 
 /** The days ahead as a ruler, a mark at each session's day. The list under it says the same in words. */
 export function DateRuler({
@@ -10,16 +11,15 @@ export function DateRuler({
   days: number;
   sessions: readonly { readonly title: string; readonly held_on: string }[];
 }) {
-  const start = parseISO(from);
-  const at = (iso: string): number => differenceInCalendarDays(parseISO(iso), start);
+  const at = (iso: string): number => daysBetween(from, iso);
   const marked = [...new Set(sessions.map((s) => s.held_on))].filter((day) => at(day) < days);
   const unit = 1000 / days;
   return (
     <svg viewBox="-6 0 1012 58" className="block w-full" aria-hidden="true">
       <path d="M 0 32 H 1000" className="stroke-base-content" strokeWidth={1.2} />
       {Array.from({ length: days }, (_, i) => {
-        const day = addDays(start, i);
-        const monday = day.getDay() === 1;
+        const day = daysAfter(from, i);
+        const monday = new Date(day).getUTCDay() === 1;
         return (
           <g key={i} className="fill-base-content">
             <path
@@ -29,7 +29,7 @@ export function DateRuler({
             />
             {(monday || i === 0) && (
               <text x={i * unit} y={54} fontSize={12.5} textAnchor={i === 0 ? 'start' : 'middle'}>
-                {i === 0 ? 'today' : i < 3 ? '' : format(day, 'd MMM')}
+                {i === 0 ? 'today' : i < 3 ? '' : dayWords(day, 'short')}
               </text>
             )}
           </g>

@@ -1,7 +1,8 @@
-import { differenceInCalendarDays, format, parseISO } from 'date-fns';
 import type { Units } from '../../core/measure';
 import type { Outlook } from '../../core/shelf';
+import { daysBetween } from '../../core/region';
 import { amountOf } from '../words/amount';
+import { day } from '../words/region';
 import { Swatch } from './swatch';
 
 /** An item that is short. */
@@ -13,17 +14,16 @@ interface ShortItem extends Pick<Outlook, 'short' | 'short_on' | 'order_by'> {
 
 /** As many as one looks at beside the sessions; the outlook has them all. */
 const MOST = 7;
-const day = (iso: string): string => format(parseISO(iso), 'd MMM');
 
 /** By when an item has to be ordered, as somebody says it on the day. */
 function orderBy({ order_by, short_on }: ShortItem, today: string): string {
-  if (order_by === null) return `needed on ${day(short_on!)}`;
-  const left = differenceInCalendarDays(parseISO(order_by), parseISO(today));
+  if (order_by === null) return `needed on ${day(short_on!, 'short')}`;
+  const left = daysBetween(today, order_by);
   return left < 0
-    ? `should have been ordered by ${day(order_by)}`
+    ? `should have been ordered by ${day(order_by, 'short')}`
     : left === 0
       ? 'order today'
-      : `order by ${day(order_by)}`;
+      : `order by ${day(order_by, 'short')}`;
 }
 
 /** What the sessions ahead lack, what has to be ordered soonest first. */

@@ -41,7 +41,7 @@ export function StageCord({
   href,
   onGo,
 }: {
-  stages: readonly StageState[];
+  stages: readonly Pick<StageState, 'stage' | 'name' | 'state' | 'line' | 'code'>[];
   /** The stage that is shown; another where none is. */
   current: string;
   href: (stage: Stage) => string;
@@ -50,7 +50,7 @@ export function StageCord({
   return (
     <nav aria-label="Stages of the session">
       <ol className="flex">
-        {stages.map(({ stage, name, state, line }, i) => {
+        {stages.map(({ stage, name, state, line, code }, i) => {
           const Cord = DRAWN[state];
           return (
             <li key={stage} className="min-w-0 flex-1">
@@ -80,14 +80,14 @@ export function StageCord({
                     </>
                   )}
                 </svg>
-                <span className="block truncate px-3">
+                <span className="relative block truncate px-3 max-sm:px-1 max-sm:text-center max-sm:text-[12.5px]">
                   <span className="font-display font-semibold">
                     {i + 1} {name}
                   </span>
-                  <span className="quiet text-sm"> · {STATE_WORDS[state]}</span>
+                  <span className="quiet text-sm max-sm:sr-only"> · {STATE_WORDS[state]}</span>
                 </span>
                 <span
-                  className={`block truncate px-3 text-sm ${line.startsWith('Came undone') ? 'font-semibold text-accent' : 'quiet'}`}
+                  className={`block truncate px-3 text-sm max-sm:hidden ${code === 'came-undone' ? 'font-semibold text-accent' : 'quiet'}`}
                   title={line}
                 >
                   {line}
@@ -97,6 +97,7 @@ export function StageCord({
           );
         })}
       </ol>
+      <p className="quiet px-3 py-1 text-sm sm:hidden">{stages.find(({ stage }) => stage === current)?.line}</p>
     </nav>
   );
 }

@@ -1,5 +1,9 @@
 import { useEffect, useState } from 'react';
-import type { Units } from '../../core/measure';
+import { bareUnit, type Units } from '../../core/measure';
+import { region } from './region';
+
+/** Centimetres, with the decimal sign of the region. */
+export const metric = (): Units => (region().decimal === ',' ? 'cm,' : 'cm');
 
 const EVENT = 'lapboard:units';
 
@@ -10,7 +14,7 @@ export function remember(name: 'units' | 'theme', value: string): void {
 
 /** Switches the units of everything on screen; pages without live lengths are drawn again. */
 export function switchUnits(units: Units): void {
-  remember('units', units);
+  remember('units', bareUnit(units));
   const live = !window.dispatchEvent(new CustomEvent(EVENT, { detail: units, cancelable: true }));
   if (!live) window.location.reload();
 }

@@ -1,6 +1,7 @@
 import { cluster } from '../../../scripts/lib/postgres.mjs';
 import { axe, expect, guest, makeSession, open, saved, saveLine, test } from '../fixture';
 import { hands } from '../support/hands';
+import { served } from '../support/served';
 
 /** Long ago: sessions ahead are looked at elsewhere. */
 const HELD = '2025-02-03';
@@ -27,7 +28,7 @@ test('twelve seats’ leftovers are typed down a column in under a minute, and n
   // The key of the stage leads to it; the next tab is its first field.
   await page.locator('body').press('6');
   await person.to(leftOf(NAMES[0]!));
-  const postgres = cluster(process.env.TEST_CLUSTER!, 0, ['-c', 'fsync=off']);
+  const postgres = cluster(served.cluster, 0, ['-c', 'fsync=off']);
   try {
     for (const [i, name] of NAMES.entries()) {
       if (i === 6) postgres.stop('immediate');

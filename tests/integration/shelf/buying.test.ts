@@ -4,8 +4,8 @@ import load from 'highs';
 import { freePieces } from '../../../src/app/shelf/free-pieces';
 import { replacements } from '../../../src/app/kits/instead';
 import { lotUses } from '../../../src/app/shelf/lot-uses';
-import { cancelOrder, placeOrder, receiveOrder } from '../../../src/app/shelf/orders';
-import { openOutlook } from '../../../src/app/shelf/outlook';
+import { cancelOrder, placeOrders, receiveOrder } from '../../../src/app/buying/orders';
+import { openOutlook } from '../../../src/app/buying/outlook';
 import { editSeat } from '../../../src/app/session/edit-seats';
 import { openSession, planOf } from '../../../src/app/session/session';
 import { openShelf } from '../../../src/app/shelf/shelf';
@@ -26,7 +26,7 @@ describe('buying', () => {
     const due = new Date(Date.parse('2031-05-04') - lead_days * 86_400_000).toISOString().slice(0, 10);
     expect(before).toMatchObject({ short_on: '2031-05-04', packs: 1, cost: price, order_by: due, pack });
     const order = randomUUID();
-    const shelf = await placeOrder(order, CORD, 2);
+    const shelf = await placeOrders(order, [{ item: CORD, packs: 2 }]);
     expect(shelf.orders).toHaveLength(1);
     const after = (await openOutlook()).items.find(({ item }) => item === CORD)!;
     expect(after).toMatchObject({ short_on: null, short: 0, ordered: 2 * pack });
@@ -47,7 +47,7 @@ describe('what is ahead', () => {
     await session('First', '2031-05-04', ['Ada', 'Bo']);
     const short = async () => (await openToday('2031-05-01')).short.map(({ item }) => item);
     expect(await short()).toEqual([CORD]);
-    await placeOrder(randomUUID(), CORD, 1);
+    await placeOrders(randomUUID(), [{ item: CORD, packs: 1 }]);
     expect(await short()).toEqual([]);
     const { levels, offer } = (await openOutlook()).items.find(({ item }) => item === CORD)!;
     expect(levels.map(({ by }) => by)).toEqual([null, 'First']);
@@ -89,17 +89,19 @@ describe('orders', () => {
     const items = Object.values(catalogue.cords).flatMap(({ slug, colours }) =>
       colours.map((colour) => `cord/${slug}/${colour.slug}`),
     );
-    const packs = (item: string): number => simulatedSupplier.offer(item)!.packs;
+    const packs = (item: string): number => simulatedSupplier.offers(item)[0]!.packs;
     const none = items.find((item) => packs(item) === 0)!;
-    await expect(placeOrder(randomUUID(), none, 1)).rejects.toMatchObject({ code: 'no-supply' });
-    await expect(placeOrder(randomUUID(), 'cord/satin-2/mauve', 1)).rejects.toMatchObject({ code: 'unknown' });
+    await expect(placeOrders(randomUUID(), [{ item: none, packs: 1 }])).rejects.toMatchObject({ code: 'no-supply' });
+    await expect(placeOrders(randomUUID(), [{ item: 'cord/satin-2/mauve', packs: 1 }])).rejects.toMatchObject({
+      code: 'unknown',
+    });
     const few = items.find((item) => packs(item) === 2)!;
     const key = randomUUID();
-    const { orders, note } = await placeOrder(key, few, 5);
-    expect(note).toContain('only 2 of 5 packs');
+    const { orders, notes } = await placeOrders(key, [{ item: few, packs: 5 }]);
+    expect(notes).toEqual([expect.stringContaining('only 2 of 5 packs')]);
     expect(orders.map((order) => [order.item, order.packs])).toEqual([[few, 2]]);
     // Sent again, its answer lost, it is one order.
-    expect((await placeOrder(key, few, 5)).orders).toHaveLength(1);
+    expect((await placeOrders(key, [{ item: few, packs: 5 }])).orders).toHaveLength(1);
     await receiveOrder(key, randomUUID(), 1, 'Drawer 2');
     const { version } = (await openShelf()).orders[0]!;
     await expect(cancelOrder(key, version + 1)).rejects.toMatchObject({ status: 409 });

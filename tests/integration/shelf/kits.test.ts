@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import { issueKits, takeBackKits, tickKits } from '../../../src/app/kits/issue';
 import { returnLeftovers } from '../../../src/app/kits/leftovers';
-import { openOutlook } from '../../../src/app/shelf/outlook';
+import { openOutlook } from '../../../src/app/buying/outlook';
 import { packingSheet } from '../../../src/app/sheets/packing-sheet';
 import { releaseSession, reserveSession } from '../../../src/app/kits/reserve';
 import { editSeat } from '../../../src/app/session/edit-seats';

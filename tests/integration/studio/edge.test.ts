@@ -3,7 +3,8 @@ import { zipSync } from 'fflate';
 import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '../../../catalogue';
 import { exportStudio, importStudio } from '../../../src/app/studio/archive';
-import { checkedProject, projectGallery, projectPage, saveProject } from '../../../src/app/studio/projects';
+import { openGallery } from '../../../src/app/studio/gallery';
+import { checkedProject, projectPage, saveProject } from '../../../src/app/studio/projects';
 import { addSeats } from '../../../src/app/session/seats';
 import { createSession, deleteSession, openSession, planOf } from '../../../src/app/session/session';
 import { editDocument, openSettings } from '../../../src/app/studio/settings';
@@ -21,6 +22,8 @@ import { BUCKLE, CORD, expectLedgerTrue, session, stock } from '../support/shelf
 freshStudio();
 
 const unpack = (bytes: Uint8Array) => unpackStudio(bytes, STUDIO_TABLES, new Date().toISOString());
+
+const ANYTHING = { skill: null, age: null, minutes: null, onShelf: false, noFlame: false };
 
 describe('an archive', () => {
   it('taken while others write is of one moment: every one of them comes into an empty studio, equal to itself', async () => {
@@ -172,7 +175,7 @@ describe('one bad row', () => {
     await database().query(`INSERT INTO projects (slug, revision, doc) VALUES ('weir-band', 1, $1)`, {
       bind: [JSON.stringify(broken)],
     });
-    const { cards } = await projectGallery();
+    const { cards } = await openGallery(ANYTHING);
     expect(cards).toHaveLength(Object.keys(SHIPPED.projects).length + 1);
     expect(cards.filter(({ plan }) => plan.piece)).toHaveLength(Object.keys(SHIPPED.projects).length);
     await expect(projectPage('weir-band')).rejects.toMatchObject({ status: 422 });

@@ -1,3 +1,4 @@
+import { regionOf } from '../../../src/core/region';
 import { randomUUID } from 'node:crypto';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
@@ -194,7 +195,7 @@ describe('a studio brought in', () => {
 });
 
 describe('the papers of the room', () => {
-  const writing = () => ({ units: 'cm', both: false }) as const;
+  const writing = () => ({ units: 'cm', region: regionOf('en-GB'), both: false }) as const;
 
   it('a safety card that says which seats, and tells the wall nobody’s name, age or skin', async () => {
     const id = await newSession([

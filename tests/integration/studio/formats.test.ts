@@ -1,3 +1,4 @@
+import { regionOf } from '../../../src/core/region';
 import { randomUUID } from 'node:crypto';
 import { expect, it } from 'vitest';
 import { DEMO_SESSIONS, loadDemo } from '../../../demo';
@@ -159,7 +160,9 @@ it('writes the sheets of a session on as many pages as they take, and says what 
   for (const sheet of SHEETS) {
     const { file: name } = sheet;
     const of = async (paper: 'a4' | 'letter') =>
-      PDFDocument.load(await paperSheet(id, sheet, () => ({ units: 'cm', both: false }), paper));
+      PDFDocument.load(
+        await paperSheet(id, sheet, () => ({ units: 'cm', region: regionOf('en-GB'), both: false }), paper),
+      );
     const a4 = await of('a4');
     expect(a4.getTitle(), name).toContain('Sheets: ');
     expect(a4.getPage(0).getSize().width, name).toBeCloseTo(595.3, 0);
@@ -173,7 +176,11 @@ it('writes the sheets of a session on as many pages as they take, and says what 
   await stock(BUCKLE, 200, 'bag');
   await reserveSession(id, view.session.version, randomUUID(), await layOut(view));
   expect(
-    (await PDFDocument.load(await paperSheet(id, SHEETS[1], () => ({ units: 'in', both: true }), null))).getPageCount(),
+    (
+      await PDFDocument.load(
+        await paperSheet(id, SHEETS[1], () => ({ units: 'in', region: regionOf('en-GB'), both: true }), null),
+      )
+    ).getPageCount(),
   ).toBeGreaterThan(1);
 });
 

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '../../../catalogue';
-import { openOutlook } from '../../../src/app/shelf/outlook';
+import { openOutlook } from '../../../src/app/buying/outlook';
 import { projectPage } from '../../../src/app/studio/projects';
 import { releaseSession, reserveSession } from '../../../src/app/kits/reserve';
 import { editSeat } from '../../../src/app/session/edit-seats';

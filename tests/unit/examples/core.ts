@@ -16,6 +16,7 @@ import * as person from '../../../src/core/person';
 import * as problem from '../../../src/core/problem';
 import * as project from '../../../src/core/project';
 import * as record from '../../../src/core/record';
+import * as region from '../../../src/core/region';
 import * as remedy from '../../../src/core/remedy';
 import * as rescue from '../../../src/core/rescue';
 import * as result from '../../../src/core/result';
@@ -47,6 +48,7 @@ export const FACES: Readonly<Record<string, Readonly<Record<string, unknown>>>> 
   problem,
   project,
   record,
+  region,
   remedy,
   rescue,
   result,

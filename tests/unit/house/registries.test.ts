@@ -29,8 +29,8 @@ describe('a new one is a file and a line: every file is in its list, under its o
   it('of stages, each with a worksheet on the board, but for the bench, which has a page of its own', () => {
     const slugs = STAGES.map(({ slug }) => slug).sort();
     expect(filesWith('core/session/stages', /^export const \w+: StageFeature\b/m)).toEqual(slugs);
-    const panels = readFileSync(join(SRC, 'islands/session/board/panels.ts'), 'utf8');
-    expect([...panels.matchAll(/^ {2}'?([\w-]+)'?: \w+Stage,$/gm)].map(([, slug]) => slug).sort()).toEqual(
+    const panels = readFileSync(join(SRC, 'islands/session/board/all-panels.ts'), 'utf8');
+    expect([...panels.matchAll(/^ {4}'?([\w-]+)'?: \w+Stage,$/gm)].map(([, slug]) => slug).sort()).toEqual(
       slugs.filter((slug) => slug !== 'bench'),
     );
     expect(existsSync(join(SRC, 'pages/sessions/[id]/bench.astro'))).toBe(true);

@@ -5,7 +5,7 @@ import { Problem } from '../../../src/core/problem';
 import { checker } from '../../../src/formats/check';
 import { downloads, idOf, reads, takesFile, writes } from '../../../src/http/endpoint';
 import { unlessKnown } from '../../../src/http/known-studio';
-import { paperOf } from '../../../src/http/paper';
+import { paperOf } from '../../../src/http/address/paper';
 
 const HOME = 'http://127.0.0.1:4320';
 const asked = (init: RequestInit & { params?: Record<string, string> } = {}): APIContext => {

@@ -67,7 +67,7 @@ const GOOD: Readonly<Record<keyof typeof checks, Body>> = {
     },
   },
   checkStockList: { text: 'item,amount', counting: false },
-  checkOrder: { key: ID, item: CORD, packs: 2 },
+  checkOrders: { key: ID, lines: [{ item: CORD, pack: 30_000, packs: 2 }] },
   checkDelivery: { key: ID, packs: 1, place: '' },
   checkReserve: {
     version: 1,
@@ -180,7 +180,7 @@ describe('what the endpoints take', () => {
     ['checkLotMove', '/kind', 'receive'],
     ['checkLotMove', '/amount', -1],
     ['checkLotMove', '/note', 'x'.repeat(201)],
-    ['checkOrder', '/packs', 0],
+    ['checkOrders', '/lines/0/packs', 0],
     ['checkDelivery', '/packs', 1001],
     ['checkReserve', '/layout/0/lanes/0/cuts/0/mm', -5],
     ['checkLeftovers', '/leftovers/0/amounts', [0]],

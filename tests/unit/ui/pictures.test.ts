@@ -10,7 +10,7 @@ import { plan } from '../examples/seat';
 
 /** What a pattern finds in a drawing, its groups as numbers. */
 const numbers = (markup: string, pattern: RegExp): number[][] =>
-  [...markup.matchAll(pattern)].map((found) => found.slice(1).map(Number));
+  [...markup.matchAll(pattern)].map((found) => found.slice(1).map((digits) => Number(digits.replaceAll(',', ''))));
 /** What is read of a drawing: its text, without marks of its own. */
 const read = (markup: string): string =>
   markup
@@ -56,8 +56,8 @@ describe('cut anatomy', () => {
   it('has a table beside it whose lines come to the cut', () => {
     for (const [name, cut] of cuts) {
       const table = renderToStaticMarkup(createElement(AnatomyTable, { anatomy: cut.anatomy, length: cut.length_mm }));
-      const lines = numbers(table, /<td class="num align-top">([\d.]+)</g).flat();
-      const [sum] = numbers(table, /<td class="num font-bold">([\d.]+)</g).flat();
+      const lines = numbers(table, /<td class="num align-top">([\d.,]+)</g).flat();
+      const [sum] = numbers(table, /<td class="num font-bold">([\d.,]+)</g).flat();
       expect(lines, name).toHaveLength(cut.anatomy.length);
       expect(Math.abs(lines.reduce((all, line) => all + line, 0) - sum!), name).toBeLessThan(
         0.05 * lines.length + 0.01,
@@ -99,7 +99,7 @@ describe('seat beads', () => {
 });
 
 describe('the cord under the clip', () => {
-  const cord = (states: readonly Pick<StageState, 'state' | 'line'>[]): string =>
+  const cord = (states: readonly Pick<StageState, 'state' | 'code' | 'line'>[]): string =>
     renderToStaticMarkup(
       createElement(StageCord, {
         stages: STAGES.map(({ slug, name }, i) => ({ stage: slug, name, ...states[i]! })),
@@ -111,15 +111,15 @@ describe('the cord under the clip', () => {
 
   it('names every stage in its order with its state, and marks the one that is open on screen', () => {
     const markup = cord([
-      { state: 'tied', line: '4 seats' },
-      { state: 'open', line: '1 wrist missing: Ada' },
-      { state: 'bare', line: 'Not cut yet' },
-      { state: 'bare', line: 'Nothing packed' },
-      { state: 'bare', line: 'Not begun yet' },
-      { state: 'bare', line: '4 pieces to note' },
+      { state: 'tied', code: 'seated', line: '4 seats' },
+      { state: 'open', code: 'x', line: '1 wrist missing: Ada' },
+      { state: 'bare', code: 'x', line: 'Not cut yet' },
+      { state: 'bare', code: 'x', line: 'Nothing packed' },
+      { state: 'bare', code: 'x', line: 'Not begun yet' },
+      { state: 'bare', code: 'x', line: '4 pieces to note' },
     ]);
     expect(read(markup)).toBe(
-      '1 Seats · done 4 seats 2 Fit · now 1 wrist missing: Ada 3 Cut · to come Not cut yet 4 Kit · to come Nothing packed 5 Bench · to come Not begun yet 6 Wrap-up · to come 4 pieces to note',
+      '1 Seats · done 4 seats 2 Fit · now 1 wrist missing: Ada 3 Cut · to come Not cut yet 4 Kit · to come Nothing packed 5 Bench · to come Not begun yet 6 Wrap-up · to come 4 pieces to note 1 wrist missing: Ada',
     );
     expect(markup.split('aria-current="page"').length - 1).toBe(1);
     expect(markup).toMatch(/href="\/there\/fit" aria-current="page"/);
@@ -127,12 +127,12 @@ describe('the cord under the clip', () => {
 
   it('marks a knot that came undone, and no other line', () => {
     const markup = cord([
-      { state: 'tied', line: '4 seats' },
-      { state: 'tied', line: 'All measured' },
-      { state: 'open', line: 'Came undone: Ada’s wrist changed' },
-      { state: 'bare', line: 'Nothing packed' },
-      { state: 'bare', line: 'Not begun yet' },
-      { state: 'bare', line: 'To note' },
+      { state: 'tied', code: 'seated', line: '4 seats' },
+      { state: 'tied', code: 'x', line: 'All measured' },
+      { state: 'open', code: 'came-undone', line: 'Came undone: Ada’s wrist changed' },
+      { state: 'bare', code: 'x', line: 'Nothing packed' },
+      { state: 'bare', code: 'x', line: 'Not begun yet' },
+      { state: 'bare', code: 'x', line: 'To note' },
     ]);
     expect([...markup.matchAll(/text-accent" title="([^"]+)"/g)].map(([, line]) => line)).toEqual([
       'Came undone: Ada’s wrist changed',

@@ -41,6 +41,7 @@ export function checkStiffness(
       level: 'warning',
       code: 'stiff-cord',
       text: `${cord.name} is stiff: square knots in it stay open and the band comes out longer than reckoned. A cord of medium stiffness would do.`,
+      values: { cord: cord.slug },
     }));
 }
 
@@ -49,5 +50,5 @@ export function checkCount(sections: Readonly<Record<string, PieceSection>>): Me
   if (!Object.values(sections).some(({ tight }) => tight)) return [];
   const text =
     'The half knots counted over that length are closer than the cord has room for: measure again, or check the cord. The studio’s own draw is used.';
-  return [{ level: 'warning', code: 'count-too-tight', text }];
+  return [{ level: 'warning', code: 'count-too-tight', text, values: {} }];
 }

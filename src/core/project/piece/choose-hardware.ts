@@ -22,7 +22,12 @@ export function chooseHardware(
     const kinds = project.hardware.flatMap((need) => need.kinds).map((kind) => kind.replace('-', ' '));
     const takes = kinds.length > 0 ? `it takes a ${kinds.join(' or ')}` : 'it takes none';
     const text = `${wanted.name} does not belong on a ${project.name.toLowerCase()}; ${takes}.`;
-    messages.push({ level: 'error', code: 'hardware-kind', text });
+    messages.push({
+      level: 'error',
+      code: 'hardware-kind',
+      text,
+      values: { hardware: wanted.slug, project: project.slug, kinds },
+    });
   }
   const byId: Record<string, Hardware> = {};
   for (const need of project.hardware) {
@@ -39,7 +44,12 @@ export function chooseHardware(
     byId[need.id] = own ?? resized(chosen, mm);
     if (own) continue;
     const text = `There is no ${chosen.kind.replace('-', ' ')} of ${mm} mm in the catalogue: it is reckoned in proportion to ${chosen.name}, with the same hole, and counted as that in the bag and on the shelf.`;
-    messages.push({ level: 'warning', code: 'size-not-known', text });
+    messages.push({
+      level: 'warning',
+      code: 'size-not-known',
+      text,
+      values: { kind: chosen.kind, size_mm: mm, like: chosen.slug },
+    });
   }
   return { byId, messages };
 }

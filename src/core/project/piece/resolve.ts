@@ -162,7 +162,7 @@ function breakaway(needed: boolean, age: number | null, figures: Figures): Messa
   if (!needed) return [];
   const who = age === null ? 'Age not given' : `${age} years old`;
   const text = `${who}: a neck loop below ${figures.neck_age} needs a breakaway connector. One is added to the kit.`;
-  return [{ level: 'warning', code: 'breakaway', text }];
+  return [{ level: 'warning', code: 'breakaway', text, values: { age, from: figures.neck_age } }];
 }
 
 /** The same clash found at two parts is said once. */

@@ -1,5 +1,6 @@
 import { NOT_BEGUN, type BenchSummary } from '../../bench';
 import type { CutDone } from '../../seat';
+import type { Values } from '../../studio';
 import type { Kits } from '../kits';
 import { UNWRAPPED, type NotedSeats, type Wrap } from '../wrap';
 import { bench } from './bench';
@@ -21,6 +22,9 @@ export interface StageState {
   readonly state: 'tied' | 'open' | 'bare';
   /** One line: what is done, or what keeps the knot from being tied. */
   readonly line: string;
+  /** Which line it is, and what it speaks of. */
+  readonly code: string;
+  readonly values: Values;
 }
 
 /**
@@ -40,10 +44,12 @@ export function stagesOf(
   const progress = { seats: seated, cutDone, kits, bench: atBench, wrap: wrap ?? UNWRAPPED, noted };
   const judged = STAGES.map((stage) => ({ stage, ...stage.judge(progress) }));
   const present = judged.find(({ done }) => !done)?.stage;
-  return judged.map(({ stage, done, line }) => ({
+  return judged.map(({ stage, done, line, code, values = {} }) => ({
     stage: stage.slug,
     name: stage.name,
     state: done ? 'tied' : stage === present ? 'open' : 'bare',
     line,
+    code,
+    values,
   }));
 }

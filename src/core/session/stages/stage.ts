@@ -1,5 +1,6 @@
 import type { BenchSummary } from '../../bench';
 import type { CutDone, SeatWithPlan } from '../../seat';
+import type { Values } from '../../studio';
 import type { Kits } from '../kits';
 import type { NotedSeats, Wrap } from '../wrap';
 
@@ -19,11 +20,19 @@ export interface Progress {
   readonly noted: NotedSeats;
 }
 
-/** Whether a stage's work is done, in one line: what is done, or what keeps it from being. */
+/**
+ * Whether a stage's work is done, in one line: what is done, or what keeps it from being. `code` says which line it is and `values`
+ * what it speaks of.
+ */
 export interface Verdict {
   readonly done: boolean;
+  readonly code: string;
+  readonly values?: Values;
   readonly line: string;
 }
+
+/** Before anybody is seated. */
+export const WAITS: Verdict = { done: false, code: 'waits', line: 'Waits for seats.' };
 
 /** A stage of a session: its address, its name on the cord, and how its knot is judged. */
 export interface StageFeature<Slug extends string = string> {

@@ -10,6 +10,8 @@ import {
   type Bag,
   type SessionView,
 } from '../../../core/session';
+import type { LabelCode } from '../../../core/kit';
+import { ScanButton } from '../../scan/scan-button';
 import { problemOf, request } from '../../../ui/api';
 import { borrow } from '../../../ui/page-data';
 import { Swatch } from '../../../ui/pictures/swatch';
@@ -71,8 +73,20 @@ export function KitTicks({ view: text, studio: lent, units }: { view: string; st
     });
     line.current = line.current.then(() => store(bag, ids, on)).catch(() => undefined);
   };
+  /** Goes to the bag whose label was read. */
+  const toBag = (code: LabelCode): string | null => {
+    if (code.kind === 'lot') return 'This is the label of a lot, not of a bag.';
+    const bag = document.getElementById(`bag-${code.seat}`);
+    if (!bag) return 'This bag is of another session.';
+    bag.scrollIntoView();
+    bag.querySelector('input')?.focus();
+    return null;
+  };
   return (
     <div className="p-3 text-lg">
+      <div className="mb-3 flex justify-end">
+        <ScanButton onCode={toBag} className="btn h-11 text-base" />
+      </div>
       {problem && (
         <p role="alert" className="border border-error p-2 text-error">
           Not stored: {problem}
@@ -82,7 +96,7 @@ export function KitTicks({ view: text, studio: lent, units }: { view: string; st
         {bags.map((bag) => {
           const ids = [...bag.lines.map(({ id }) => id), bag.card];
           return (
-            <li key={bag.seat} className="border hair p-2">
+            <li key={bag.seat} id={`bag-${bag.seat}`} className="scroll-mt-4 border hair p-2">
               <label className="flex min-h-11 items-center gap-3 text-xl font-semibold">
                 <input
                   type="checkbox"

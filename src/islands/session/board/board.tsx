@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState } from 'react';
+import { Suspense, useCallback, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { Units } from '../../../core/measure';
 import { STAGES, type SessionView, type Stage } from '../../../core/session';
@@ -8,11 +8,9 @@ import { useUnits } from '../../../ui/words/units';
 import { Clip } from './clip';
 import { Conflicts } from './conflicts';
 import { SinceNote } from './since-note';
-import { SeatTray } from '../tray/seat-tray';
 import { useSession } from '../model/use-session';
-import { PANELS } from './panels';
+import { fetchTheRest, panels } from './panels';
 import { RoomLine } from '../room/room-line';
-import { RoomPanel } from '../room/room-panel';
 import { useRoom } from '../room/use-room';
 import type { Shown } from './stage-panel';
 
@@ -56,8 +54,9 @@ export function Board({
   useEffect(() => {
     const back = () =>
       setStage(
-        (['room', ...Object.keys(PANELS)] as Shown[]).find((one) => window.location.pathname.endsWith(`/${one}`)) ??
-          'seats',
+        (['room', ...STAGES.map(({ slug }) => slug)] as Shown[]).find((one) =>
+          window.location.pathname.endsWith(`/${one}`),
+        ) ?? 'seats',
       );
     window.addEventListener('popstate', back);
     return () => window.removeEventListener('popstate', back);
@@ -71,6 +70,8 @@ export function Board({
     if (unsaved) window.addEventListener('beforeunload', ask);
     return () => window.removeEventListener('beforeunload', ask);
   }, [model.saveState]);
+
+  useEffect(fetchTheRest, []);
 
   const step = (by: number) => {
     const ids = model.seats.map(({ record }) => record.id);
@@ -101,7 +102,8 @@ export function Board({
   useHotkeys('escape', () => setSelected(null));
 
   const seat = model.seats.find(({ record }) => record.id === selected);
-  const Panel = stage === 'room' ? null : PANELS[stage];
+  const { room: RoomPanel, tray: SeatTray, ...stages } = panels();
+  const Panel = stage === 'room' ? null : stages[stage];
   const next = STAGES[STAGES.findIndex(({ slug }) => slug === stage) + 1];
   return (
     <div className="flex min-h-screen flex-col">
@@ -122,25 +124,29 @@ export function Board({
                 onGo={() => go('room')}
               />
             )}
-            {Panel ? (
-              <Panel
-                model={model}
-                units={units}
-                selected={selected}
-                onSelect={setSelected}
-                onNext={() => next && go(next.slug)}
-                printHref={printHref}
-                pasting={pasting}
-                setPasting={setPasting}
-              />
-            ) : (
-              <RoomPanel model={model} units={units} room={room} onSelect={setSelected} />
-            )}
+            <Suspense fallback={<p className="quiet p-4">Opening…</p>}>
+              {Panel ? (
+                <Panel
+                  model={model}
+                  units={units}
+                  selected={selected}
+                  onSelect={setSelected}
+                  onNext={() => next && go(next.slug)}
+                  printHref={printHref}
+                  pasting={pasting}
+                  setPasting={setPasting}
+                />
+              ) : (
+                <RoomPanel model={model} units={units} room={room} onSelect={setSelected} />
+              )}
+            </Suspense>
           </Guard>
         </main>
         {seat && (
           <Guard key={seat.id} of={seat.plan} what={`The seat of ${seat.record.name}`}>
-            <SeatTray seat={seat} model={model} units={units} onClose={() => setSelected(null)} />
+            <Suspense fallback={<aside className="w-[360px] shrink-0 border-l hair" />}>
+              <SeatTray seat={seat} model={model} units={units} onClose={() => setSelected(null)} />
+            </Suspense>
           </Guard>
         )}
       </div>

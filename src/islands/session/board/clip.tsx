@@ -1,6 +1,6 @@
-import { format, parseISO } from 'date-fns';
 import { Clock } from 'lucide-react';
 import { TextCell } from '../../../ui/fields/text-cell';
+import { WhenField } from '../../../ui/fields/when-field';
 import { minutesProblem } from '../model/session-minutes';
 import { SaveLine } from './save-line';
 import type { SessionModel } from '../model/use-session';
@@ -22,6 +22,8 @@ export function Clip({
 }) {
   const { session } = model.view;
   const edit = (changes: Partial<typeof session>) => model.act({ kind: 'session', changes });
+  const held = ({ day, time }: { day?: string; time?: string | null }) =>
+    edit({ ...(day !== undefined && { held_on: day }), ...(time !== undefined && { starts_at: time }) });
   return (
     <header className="bg-neutral text-neutral-content">
       <div className="flex flex-wrap items-baseline gap-x-5 gap-y-1 px-4 pt-2 pb-1">
@@ -35,25 +37,22 @@ export function Clip({
           />
         </h1>
         <div className="flex flex-wrap items-center gap-1 text-sm">
-          <label>
-            <span className="sr-only">Day</span>
-            <input
-              type="date"
-              className="cell w-36 focus:text-base-content"
-              value={session.held_on}
-              onChange={(event) => event.target.value && edit({ held_on: event.target.value })}
-            />
-          </label>
-          <span className="hidden lg:inline">{format(parseISO(session.held_on), 'EEEE')}</span>
-          <label>
-            <span className="sr-only">Start</span>
-            <input
-              type="time"
-              className="cell w-28 focus:text-base-content"
-              value={session.starts_at ?? ''}
-              onChange={(event) => edit({ starts_at: event.target.value || null })}
-            />
-          </label>
+          <WhenField
+            label="Day"
+            shows="day"
+            value={session.held_on}
+            onRead={held}
+            frame="w-40"
+            className="cell text-right focus:text-base-content"
+          />
+          <WhenField
+            label="Start"
+            shows="time"
+            value={session.starts_at}
+            onRead={held}
+            frame="w-20"
+            className="cell focus:text-base-content"
+          />
           <span className="flex w-28 items-center">
             <TextCell
               label="Minutes"

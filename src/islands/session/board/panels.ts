@@ -1,15 +1,57 @@
-import { CutStage } from '../cut/cut-stage';
-import { FitStage } from '../fit/fit-stage';
-import { KitStage } from '../kit/kit-stage';
-import { SeatsStage } from '../seats/seats-stage';
-import { WrapStage } from '../wrap/wrap-stage';
+import { lazy, type ComponentProps, type ComponentType } from 'react';
 import type { BoardStage, StagePanel } from './stage-panel';
 
-/** The worksheet of each stage that is on the board. */
-export const PANELS: Readonly<Record<BoardStage, StagePanel>> = {
-  seats: SeatsStage,
-  fit: FitStage,
-  cut: CutStage,
-  kit: KitStage,
-  'wrap-up': WrapStage,
+const seats = async () => ({ default: (await import('../seats/seats-stage')).SeatsStage });
+const fit = async () => ({ default: (await import('../fit/fit-stage')).FitStage });
+const cut = async () => ({ default: (await import('../cut/cut-stage')).CutStage });
+const kit = async () => ({ default: (await import('../kit/kit-stage')).KitStage });
+const wrap = async () => ({ default: (await import('../wrap/wrap-stage')).WrapStage });
+const room = async () => ({ default: (await import('../room/room-panel')).RoomPanel });
+const tray = async () => ({ default: (await import('../tray/seat-tray')).SeatTray });
+
+/** What the board is made of beside itself. */
+export interface Parts extends Readonly<Record<BoardStage, StagePanel>> {
+  readonly room: ComponentType<ComponentProps<typeof import('../room/room-panel').RoomPanel>>;
+  readonly tray: ComponentType<ComponentProps<typeof import('../tray/seat-tray').SeatTray>>;
+}
+
+/** Each is fetched with the page that shows it. */
+const FETCHED: Parts = {
+  seats: lazy(seats),
+  fit: lazy(fit),
+  cut: lazy(cut),
+  kit: lazy(kit),
+  'wrap-up': lazy(wrap),
+  room: lazy(room),
+  tray: lazy(tray),
 };
+let present: Parts = FETCHED;
+
+/** Those parts are here, and need not be fetched: on the server, which draws a page in one go. */
+export function havePanels(parts: Parts): void {
+  present = parts;
+}
+export const panels = (): Parts => present;
+
+/** Some seconds after a page is there, so that nothing of it waits, milliseconds. */
+const LATER = 4000;
+/** Between two of them: a part that is taken in holds the page up for a moment. */
+const BETWEEN = 200;
+
+/** Fetches what the other stages need, so that they are there though the server goes away; answers how to let it be. */
+export function fetchTheRest(): () => void {
+  let isOver = false;
+  const fetchAll = async (): Promise<void> => {
+    for (const part of [tray, seats, fit, cut, kit, wrap, room]) {
+      await new Promise((done) => setTimeout(done, BETWEEN));
+      if (isOver) return;
+      // Without the server it is asked for again where it is needed.
+      await part().catch(() => undefined);
+    }
+  };
+  const wait = setTimeout(() => void fetchAll(), LATER);
+  return () => {
+    isOver = true;
+    clearTimeout(wait);
+  };
+}

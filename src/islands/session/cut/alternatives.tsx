@@ -8,7 +8,7 @@ import type { SessionModel } from '../model/use-session';
 export function Alternatives({ model, units }: { model: SessionModel; units: Units }) {
   const [open, setOpen] = useState(false);
   return (
-    <details className="mx-4 mb-2" onToggle={(event) => setOpen(event.currentTarget.open)}>
+    <details className="mx-4 mb-6" onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="cursor-pointer text-sm">By another school, or at another risk</summary>
       {open && (
         <div className="space-y-3 py-2">

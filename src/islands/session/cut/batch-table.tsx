@@ -8,63 +8,56 @@ import { Heads, num } from '../../../ui/heads';
 /** Merging a spool's cuts into few sizes: what each number of sizes adds in cord, and the sizes themselves. */
 export function BatchTable({ group, units, board }: { group: CutGroup; units: Units; board: number }) {
   const cuts = group.lines.map(({ cut }) => cut);
-  const [opened, setOpened] = useState(false);
   const [sizes, setSizes] = useState<number | null>(null);
-  if (new Set(cuts.map((cut) => cut.length_mm)).size < 2) return null;
-  const all = opened ? batches(cuts) : [];
+  const all = batches(cuts);
   const chosen = all.find((b) => b.sizes === sizes);
   return (
-    <details className="px-2 text-sm" onToggle={(event) => setOpened(event.currentTarget.open)}>
-      <summary className="cursor-pointer">Cut in fewer sizes</summary>
-      <div className="mt-1 flex flex-wrap gap-8">
-        {all.length > 0 && (
-          <div className="w-96">
-            <Chart
-              label="Cord that each number of sizes adds"
-              kind="bar"
-              height={180}
-              x={{ title: 'sizes', words: (i) => String(all[i]!.sizes) }}
-              y={{ title: '', words: (mm) => formatLength(mm, units) }}
-              series={[{ name: 'adds', tone: 'primary', points: all.map(({ added_mm }, i) => [i, added_mm]) }]}
-            />
-          </div>
-        )}
-        <table className="sheet max-w-sm">
-          <caption className="sr-only">Cord that each number of sizes adds</caption>
-          <Heads of={['Sizes', num('Adds')]} />
-          <tbody>
-            {all.map((batching) => (
-              <tr key={batching.sizes}>
-                <td>
-                  <label className="flex items-center gap-2">
-                    <input
-                      type="radio"
-                      className="radio radio-xs"
-                      name={`sizes-${group.cord.slug}-${group.colour.slug}`}
-                      checked={batching.sizes === sizes}
-                      onChange={() => setSizes(batching.sizes)}
-                    />
-                    {batching.sizes}
-                  </label>
-                </td>
-                <td className="num">{batching.added_mm === 0 ? 'nothing' : formatLength(batching.added_mm, units)}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-        {chosen && (
-          <ul aria-label={`Cut in ${chosen.sizes} sizes`}>
-            {chosen.batches.map((batch) => (
-              <li key={batch.length_mm}>
-                <strong className="tabular-nums">
-                  {batch.pieces} × {formatLength(batch.length_mm, units, 'up')}
-                </strong>{' '}
-                <span className="quiet">{boardWords(batch.length_mm, board, units)}</span>
-              </li>
-            ))}
-          </ul>
-        )}
+    <div className="flex flex-wrap gap-8 px-2 py-2 text-sm">
+      <div className="w-96">
+        <Chart
+          label="Cord that each number of sizes adds"
+          kind="bar"
+          height={180}
+          x={{ title: 'sizes', words: (i) => String(all[i]!.sizes) }}
+          y={{ title: '', words: (mm) => formatLength(mm, units) }}
+          series={[{ name: 'adds', tone: 'primary', points: all.map(({ added_mm }, i) => [i, added_mm]) }]}
+        />
       </div>
-    </details>
+      <table className="sheet max-w-sm">
+        <caption className="sr-only">Cord that each number of sizes adds</caption>
+        <Heads of={['Sizes', num('Adds')]} />
+        <tbody>
+          {all.map((batching) => (
+            <tr key={batching.sizes}>
+              <td>
+                <label className="flex items-center gap-2">
+                  <input
+                    type="radio"
+                    className="radio radio-xs"
+                    name={`sizes-${group.cord.slug}-${group.colour.slug}`}
+                    checked={batching.sizes === sizes}
+                    onChange={() => setSizes(batching.sizes)}
+                  />
+                  {batching.sizes}
+                </label>
+              </td>
+              <td className="num">{batching.added_mm === 0 ? 'nothing' : formatLength(batching.added_mm, units)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {chosen && (
+        <ul aria-label={`Cut in ${chosen.sizes} sizes`}>
+          {chosen.batches.map((batch) => (
+            <li key={batch.length_mm}>
+              <strong className="tabular-nums">
+                {batch.pieces} × {formatLength(batch.length_mm, units, 'up')}
+              </strong>{' '}
+              <span className="quiet">{boardWords(batch.length_mm, board, units)}</span>
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
   );
 }

@@ -1,3 +1,4 @@
+import { number } from '../../../ui/words/region';
 import { SCHOOLS } from '../../../core/studio';
 import { useMemo } from 'react';
 import { SCHOOL_LIST } from '../../../core/cut';
@@ -64,7 +65,7 @@ export function SessionSchools({ model, units }: { model: SessionModel; units: U
               <td className="num">{formatTotal(total, units)}</td>
               <td className="num">~{formatTotal(left, units)}</td>
               <td className="num">
-                ~{short < 0.05 ? '0' : short.toFixed(1)} of {view.seats.length}
+                ~{short < 0.05 ? '0' : number(short, 1)} of {view.seats.length}
               </td>
             </tr>
           ))}

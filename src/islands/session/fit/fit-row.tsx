@@ -1,3 +1,4 @@
+import { number } from '../../../ui/words/region';
 import { lookUp } from '../../../core/project';
 import { estimateWrist } from '../../../core/fit';
 import { formatLength, HAND, WRIST, type Units } from '../../../core/measure';
@@ -25,7 +26,7 @@ interface RowProps {
   onSelect: () => void;
 }
 
-const sign = (mm: number): string => `${mm < 0 ? '−' : '+'}${Math.abs(mm).toFixed(1)}`;
+const sign = (mm: number): string => `${mm < 0 ? '−' : '+'}${number(Math.abs(mm), 1)}`;
 
 /** One seat from wrist to count. */
 export function FitRow({ seat, index, model, units, compact, selected, onSelect }: RowProps) {
@@ -42,15 +43,15 @@ export function FitRow({ seat, index, model, units, compact, selected, onSelect 
     <tr aria-selected={selected} onFocus={compact ? onSelect : undefined}>
       <td className="num quiet">{index + 1}</td>
       <BeadCell seat={seat} onOpen={onSelect} />
-      <th scope="row" className="max-w-40 min-w-28 truncate" title={record.name}>
+      <th scope="row" className="max-w-40 min-w-28 truncate narrow:max-w-30 narrow:min-w-24" title={record.name}>
         {record.name}
       </th>
       {!compact && (
-        <td className="max-w-32 truncate">
+        <td className="max-w-32 truncate narrow:hidden">
           {record.project ? lookUp(catalogue.projects, record.project)?.name : <span className="quiet">none yet</span>}
         </td>
       )}
-      <td className="min-w-24">
+      <td className="min-w-24 narrow:min-w-20">
         <LengthField
           {...at(0)}
           label={`Wrist of ${record.name}`}
@@ -91,7 +92,7 @@ export function FitRow({ seat, index, model, units, compact, selected, onSelect 
           />
         )}
       </td>
-      <td className="min-w-24">
+      <td className="min-w-24 narrow:min-w-20">
         <LengthField
           {...at(2)}
           label={`Hand of ${record.name}`}
@@ -111,7 +112,7 @@ export function FitRow({ seat, index, model, units, compact, selected, onSelect 
         />
       </td>
       {!compact && (
-        <td className={`num ${state === 'ringed' ? 'italic' : ''}`}>
+        <td className={`num narrow:hidden ${state === 'ringed' ? 'italic' : ''}`}>
           {fit?.inner_mm !== undefined ? `${state === 'ringed' ? '~' : ''}${formatLength(fit.inner_mm, units)}` : ''}
         </td>
       )}
@@ -119,8 +120,8 @@ export function FitRow({ seat, index, model, units, compact, selected, onSelect 
         {fit ? `${state === 'ringed' ? '~' : ''}${formatLength(fit.knotted_mm, units)}` : ''}
       </td>
       <td className="num">{fit ? (fit.half_knots ?? Number(fit.repeats.toFixed(1))) : ''}</td>
-      {!compact && <td className="num quiet">{fit ? sign(fit.error_mm) : ''}</td>}
-      <td className={`truncate text-sm ${compact ? 'max-w-24' : 'max-w-52'}`} title={worst(seat)}>
+      {!compact && <td className="num quiet narrow:hidden">{fit ? sign(fit.error_mm) : ''}</td>}
+      <td className={`truncate text-sm ${compact ? 'max-w-24' : 'max-w-52 narrow:max-w-28'}`} title={worst(seat)}>
         {state === 'ringed' ? (
           <label className="flex items-center gap-1.5 whitespace-nowrap" title="Cut from the estimate">
             <input
@@ -130,7 +131,15 @@ export function FitRow({ seat, index, model, units, compact, selected, onSelect 
               checked={record.accepted}
               onChange={(event) => edit({ accepted: event.target.checked })}
             />
-            cut from {compact ? 'it' : 'the estimate'}
+            cut from{' '}
+            {compact ? (
+              'it'
+            ) : (
+              <>
+                <span className="narrow:hidden">the estimate</span>
+                <span className="hidden narrow:inline">it</span>
+              </>
+            )}
           </label>
         ) : (
           worst(seat)

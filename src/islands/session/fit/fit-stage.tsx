@@ -72,7 +72,11 @@ export function FitStage({ model, units, selected, onSelect, onNext }: PanelProp
                 <span className="sr-only">State</span>
               </th>
               <th scope="col">Name</th>
-              {!compact && <th scope="col">Project</th>}
+              {!compact && (
+                <th scope="col" className="narrow:hidden">
+                  Project
+                </th>
+              )}
               <th scope="col" className="num">
                 Wrist
               </th>
@@ -82,7 +86,7 @@ export function FitStage({ model, units, selected, onSelect, onNext }: PanelProp
               </th>
               <th scope="col">Ease</th>
               {!compact && (
-                <th scope="col" className="num" title="Inside circumference wanted">
+                <th scope="col" className="num narrow:hidden" title="Inside circumference wanted">
                   Inside
                 </th>
               )}
@@ -93,7 +97,11 @@ export function FitStage({ model, units, selected, onSelect, onNext }: PanelProp
                 Count
               </th>
               {!compact && (
-                <th scope="col" className="num" title="What whole half knots make it longer or shorter than wanted">
+                <th
+                  scope="col"
+                  className="num narrow:hidden"
+                  title="What whole half knots make it longer or shorter than wanted"
+                >
                   Off, mm
                 </th>
               )}

@@ -67,9 +67,9 @@ export function BagTable({
         of={[
           unseen('Packed', 'w-10'),
           num('Bag', 'w-12'),
-          { name: 'For', width: 'w-56' },
+          { name: 'For', width: 'w-56 max-sm:w-24' },
           'What goes in',
-          num('Cost', 'w-20'),
+          num('Cost', 'w-20 max-sm:hidden'),
         ]}
       />
       <tbody>
@@ -117,7 +117,7 @@ export function BagTable({
                   </Tick>
                 </ul>
               </td>
-              <td className="num align-top pt-1.5">{costs && <CostWords cost={costs[i]!} />}</td>
+              <td className="num align-top pt-1.5 max-sm:hidden">{costs && <CostWords cost={costs[i]!} />}</td>
             </tr>
           );
         })}

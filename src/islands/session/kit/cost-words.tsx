@@ -1,5 +1,5 @@
 import type { KitCost } from '../../../core/kit';
-import { money } from '../../../ui/words/amount';
+import { money } from '../../../ui/words/region';
 
 /** A kit's cost, and whether something of it has no price. */
 export function CostWords({ cost }: { cost: KitCost }) {

@@ -10,6 +10,7 @@ import { itemLook } from './item-look';
 import { LabelPrinterPanel } from './label-printer-panel';
 import type { PanelProps } from '../board/stage-panel';
 import { RoomList } from './room-list';
+import { ScanButton } from '../../scan/scan-button';
 import { Refusal } from '../../../ui/refusal';
 
 /** The kits: a bag a seat to tick off, what the room shares, labels, and the issue from the shelf. */
@@ -74,8 +75,9 @@ export function KitStage({ model, units, selected, onSelect }: PanelProps) {
         <a className="btn btn-sm" href={`/api/sessions/${id}/labels?kind=cuts`}>
           <FileText size={15} aria-hidden="true" /> Cut labels (PDF)
         </a>
+        <ScanButton />
       </div>
-      {state.line.startsWith('Came undone') && (
+      {state.code === 'came-undone' && (
         <p className="mx-4 mb-2 text-sm">
           <strong className="text-accent">{state.line}</strong>
         </p>

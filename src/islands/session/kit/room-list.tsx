@@ -1,6 +1,6 @@
 import type { SessionStock } from '../../../app/kits/session-stock';
 import type { ItemNeed, KitCost, SharedTool } from '../../../core/kit';
-import { money } from '../../../ui/words/amount';
+import { money } from '../../../ui/words/region';
 
 /** How a count stands to what the shelf has of it; nothing where the shelf does not know it. */
 function OnShelf({ need, there }: { need: number; there: number | undefined }) {

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { formatTotal, type Units } from '../../../core/measure';
 import type { Cost, Remedy } from '../../../core/remedy';
-import { money } from '../../../ui/words/amount';
+import { money, number } from '../../../ui/words/region';
 import { Wide } from '../../../ui/wide';
 import { startRemedies } from '../../../workers/room';
 import type { SessionModel } from '../model/use-session';
@@ -97,8 +97,8 @@ export function Remedies({ model, units }: { model: SessionModel; units: Units }
               {state.all.map((remedy) => (
                 <tr key={remedy.slug}>
                   <td>{remedy.what}</td>
-                  <td className="num font-semibold">+{remedy.more.toFixed(1)}</td>
-                  <td className="num">{remedy.finishing.toFixed(1)}</td>
+                  <td className="num font-semibold">+{number(remedy.more, 1)}</td>
+                  <td className="num">{number(remedy.finishing, 1)}</td>
                   <td>{costInWords(remedy.cost, units)}</td>
                   <td className="text-right">
                     <button

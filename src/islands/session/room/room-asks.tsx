@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { RoomTimes } from '../../../core/room';
+import { WhenField } from '../../../ui/fields/when-field';
 import { TextCell } from '../../../ui/fields/text-cell';
 import { minutesProblem } from '../model/session-minutes';
 import type { SessionModel } from '../model/use-session';
@@ -16,15 +17,16 @@ export function RoomAsks({ model, times }: { model: SessionModel; times: RoomTim
   return (
     <div className="flex flex-wrap items-end gap-x-6 gap-y-2 px-4 py-3 text-sm">
       {missed.start && (
-        <label>
+        <div className="w-28">
           <span className="quiet block">Starts at</span>
-          <input
-            type="time"
-            className={`cell w-28 ${session.starts_at ? '' : missing}`}
-            value={session.starts_at ?? ''}
-            onChange={(event) => edit({ starts_at: event.target.value || null })}
+          <WhenField
+            label="Starts at"
+            shows="time"
+            value={session.starts_at}
+            onRead={({ time }) => time !== undefined && edit({ starts_at: time })}
+            className={`cell ${session.starts_at ? '' : missing}`}
           />
-        </label>
+        </div>
       )}
       {missed.minutes && (
         <label className="w-24">

@@ -1,3 +1,4 @@
+import { number } from '../../../ui/words/region';
 import { useState } from 'react';
 import type { RoomTimes } from '../../../core/room';
 import { Chart, type Series, type Tone } from '../../../ui/chart/chart';
@@ -80,10 +81,10 @@ export function RoomCharts({ times, startsAt, closes }: { times: RoomTimes; star
                 {rows.map(({ minute, mean, p10, p90 }) => (
                   <tr key={minute}>
                     <th scope="row">{at(minute)}</th>
-                    <td className="num">{mean.toFixed(1)}</td>
+                    <td className="num">{number(mean, 1)}</td>
                     <td className="num">{p10}</td>
                     <td className="num">{p90}</td>
-                    {flame && <td className="num">{queue[minute]!.mean.toFixed(1)}</td>}
+                    {flame && <td className="num">{number(queue[minute]!.mean, 1)}</td>}
                     {flame && <td className="num">{queue[minute]!.p90}</td>}
                   </tr>
                 ))}

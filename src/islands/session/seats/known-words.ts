@@ -1,4 +1,4 @@
-import { format, parseISO } from 'date-fns';
+import { day } from '../../../ui/words/region';
 import { formatLength, type Units } from '../../../core/measure';
 import type { Catalogue } from '../../../core/project';
 import type { KnownPerson } from '../../../core/person';
@@ -9,12 +9,11 @@ export function knownWords(
   units: Units,
   { projects }: Catalogue,
 ): string {
-  const day = (on: string): string => format(parseISO(on), 'd MMM yyyy');
   const made = last_project !== null && Object.hasOwn(projects, last_project) ? projects[last_project]!.name : null;
   return [
     age === null ? 'age not known' : `${age} years`,
-    wrist_mm !== null && `wrist ${formatLength(wrist_mm, units)}${taken_on ? ` (${day(taken_on)})` : ''}`,
-    last_on ? `last seat ${day(last_on)}${made ? `, ${made}` : ''}` : 'never seated yet',
+    wrist_mm !== null && `wrist ${formatLength(wrist_mm, units)}${taken_on ? ` (${day(taken_on, 'year')})` : ''}`,
+    last_on ? `last seat ${day(last_on, 'year')}${made ? `, ${made}` : ''}` : 'never seated yet',
   ]
     .filter(Boolean)
     .join(', ');

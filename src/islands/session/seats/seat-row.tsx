@@ -40,7 +40,7 @@ export function SeatRow({ seat, index, model, compact, selected, onSelect }: Row
     <tr aria-selected={selected} onFocus={compact ? onSelect : undefined}>
       <td className="num quiet">{index + 1}</td>
       <BeadCell seat={seat} onOpen={onSelect} />
-      <td className="min-w-36">
+      <td className="min-w-36 narrow:min-w-28">
         <TextCell
           {...at(0)}
           label={`Name, seat ${index + 1}`}
@@ -60,7 +60,7 @@ export function SeatRow({ seat, index, model, compact, selected, onSelect }: Row
           onChange={(text) => edit({ age: text === '' ? null : Number(text) })}
         />
       </td>
-      <td className="w-30">
+      <td className="w-30 narrow:min-w-24">
         <Choice
           {...at(2)}
           label={`Skill of ${record.name}`}
@@ -70,7 +70,7 @@ export function SeatRow({ seat, index, model, compact, selected, onSelect }: Row
           onChange={(v) => edit({ skill: v })}
         />
       </td>
-      <td className={compact ? 'w-44' : 'w-48'}>
+      <td className={compact ? 'w-44' : 'w-48 narrow:min-w-36'}>
         <Choice
           {...at(3)}
           label={`Project of ${record.name}`}
@@ -81,7 +81,7 @@ export function SeatRow({ seat, index, model, compact, selected, onSelect }: Row
         />
       </td>
       {!compact && (
-        <td className="w-48">
+        <td className="w-48 narrow:min-w-36">
           {cord && (
             <Choice
               {...at(4)}
@@ -110,7 +110,7 @@ export function SeatRow({ seat, index, model, compact, selected, onSelect }: Row
         )}
       </td>
       {!compact && (
-        <td className="w-30">
+        <td className="w-30 narrow:hidden">
           <Choice
             {...at(6)}
             label={`Skin of ${record.name}`}
@@ -122,7 +122,7 @@ export function SeatRow({ seat, index, model, compact, selected, onSelect }: Row
         </td>
       )}
       {!compact && (
-        <td>
+        <td className="narrow:hidden">
           <TextCell
             {...at(7)}
             label={`Note for ${record.name}`}

@@ -79,8 +79,8 @@ export function SeatsStage({ model, units, selected, onSelect, pasting, setPasti
                   'Project',
                   !compact && 'Cord',
                   'Colour',
-                  !compact && 'Skin',
-                  !compact && 'Note',
+                  !compact && { name: 'Skin', width: 'narrow:hidden' },
+                  !compact && { name: 'Note', width: 'narrow:hidden' },
                   unseen('Take out'),
                 ]}
               />

@@ -1,3 +1,5 @@
+import { plain } from '../../../ui/words/region';
+import { readNumber } from '../../../core/region';
 import type { Units } from '../../../core/measure';
 import { lookUp, type Options } from '../../../core/project';
 import { PARTS, sizeOf } from '../../../core/part';
@@ -92,9 +94,9 @@ export function Choices({ seat, model, units }: { seat: PlannedSeat; model: Sess
         <Labelled label="Bead size, mm">
           <TextCell
             label="Bead size, mm"
-            value={String(sizeOf(piece.hardware[offers.bead]!))}
+            value={plain(sizeOf(piece.hardware[offers.bead]!))}
             check={(text) => checkSize(text, 2, 40)}
-            onChange={(text) => set({ bead_mm: Number(text) })}
+            onChange={(text) => set({ bead_mm: readNumber(text)! })}
           />
         </Labelled>
       )}
@@ -107,7 +109,7 @@ export function Choices({ seat, model, units }: { seat: PlannedSeat; model: Sess
             check={(text) => (text === '' ? null : checkSize(text, 1, 120))}
             onChange={(text) => {
               const { beads: _beads, ...rest } = record.options;
-              const options = text === '' ? rest : { ...rest, beads: Number(text) };
+              const options = text === '' ? rest : { ...rest, beads: readNumber(text)! };
               model.act({ kind: 'seat', id: record.id, changes: { options } });
             }}
           />
@@ -117,9 +119,9 @@ export function Choices({ seat, model, units }: { seat: PlannedSeat; model: Sess
         <Labelled label="Button, mm across">
           <TextCell
             label="Button, mm across"
-            value={String(sizeOf(piece.hardware[offers.button]!))}
+            value={plain(sizeOf(piece.hardware[offers.button]!))}
             check={(text) => checkSize(text, 6, 50)}
-            onChange={(text) => set({ button_mm: Number(text) })}
+            onChange={(text) => set({ button_mm: readNumber(text)! })}
           />
         </Labelled>
       )}

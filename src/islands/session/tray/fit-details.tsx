@@ -1,3 +1,4 @@
+import { number } from '../../../ui/words/region';
 import { formatLength, type Units } from '../../../core/measure';
 import { type Fit, countOf } from '../../../core/fit';
 
@@ -14,12 +15,12 @@ export function FitDetails({ fit, units }: { fit: Fit; units: Units }) {
                 {line.label}
                 <span className="quiet block text-[13px]">{line.because}</span>
               </td>
-              <td className="num align-top">{line.mm.toFixed(1)}</td>
+              <td className="num align-top">{number(line.mm, 1)}</td>
             </tr>
           ))}
           <tr>
             <th scope="row">Knotted length, mm</th>
-            <td className="num font-bold">{fit.knotted_mm.toFixed(1)}</td>
+            <td className="num font-bold">{number(fit.knotted_mm, 1)}</td>
           </tr>
         </tbody>
       </table>
@@ -31,7 +32,7 @@ export function FitDetails({ fit, units }: { fit: Fit; units: Units }) {
             {fit.neighbours
               .map(
                 (n) =>
-                  `${countOf(n)} would be ${Math.abs(n.error_mm).toFixed(1)} mm ${n.error_mm < 0 ? 'short' : 'long'}`,
+                  `${countOf(n)} would be ${number(Math.abs(n.error_mm), 1)} mm ${n.error_mm < 0 ? 'short' : 'long'}`,
               )
               .join('; ')}
             .
@@ -39,7 +40,7 @@ export function FitDetails({ fit, units }: { fit: Fit; units: Units }) {
         )}
         {fit.filler && (
           <span className="block">
-            Or {fit.filler.each_end} more half knots at each end: {Math.abs(fit.filler.error_mm).toFixed(1)} mm{' '}
+            Or {fit.filler.each_end} more half knots at each end: {number(Math.abs(fit.filler.error_mm), 1)} mm{' '}
             {fit.filler.error_mm < 0 ? 'short' : 'long'}.
           </span>
         )}

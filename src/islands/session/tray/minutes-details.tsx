@@ -1,3 +1,4 @@
+import { number } from '../../../ui/words/region';
 import type { Pace } from '../../../core/pace';
 
 const WHERE = { seat: '', station: ', at the flame' } as const;
@@ -14,12 +15,12 @@ export function MinutesDetails({ pace: { phases, spread } }: { pace: Pace }) {
               {phase}
               {WHERE[at]}
             </span>
-            <span>~{minutes.toFixed(1)} min</span>
+            <span>~{number(minutes, 1)} min</span>
           </li>
         ))}
       </ul>
       <p className="quiet">
-        Two makers in three take between {Math.exp(-spread).toFixed(1)} and {Math.exp(spread).toFixed(1)} times as long,
+        Two makers in three take between {number(Math.exp(-spread), 1)} and {number(Math.exp(spread), 1)} times as long,
         by the figures of pace in the settings. Settling, checking and tidying are not counted as making.
       </p>
     </details>

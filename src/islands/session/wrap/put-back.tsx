@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { formatLength, parseLength, type Units } from '../../../core/measure';
+import { bareUnit, formatLength, parseLength, type Units } from '../../../core/measure';
 import type { Wrap } from '../../../core/session';
 import { cordOf } from '../../../core/shelf';
 import { useBooking } from '../model/use-booking';
@@ -17,7 +17,7 @@ function readBack(item: string, text: string, units: Units): { amounts: number[]
   }
   const amounts: number[] = [];
   for (const part of text.split(/;|,(?!\d)/)) {
-    const reading = parseLength(part, units);
+    const reading = parseLength(part, bareUnit(units));
     if (!reading.ok) return { problem: `${reading.fault.problem}: “${part.trim()}”` };
     amounts.push(Math.floor(reading.value.mm));
   }

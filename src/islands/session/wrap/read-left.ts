@@ -1,4 +1,4 @@
-import { formatLength, parseLength, type Units } from '../../../core/measure';
+import { bareUnit, formatLength, parseLength, type Units } from '../../../core/measure';
 import { FINISHES, FITS, type Left } from '../../../core/record';
 
 /** What was left, as it is written: each end by its length, or that it ran short, and where. */
@@ -24,7 +24,7 @@ export function readLeft(text: string, units: Units): { readonly left: Left | nu
       mm.push(0);
       continue;
     }
-    const reading = parseLength(part, units);
+    const reading = parseLength(part, bareUnit(units));
     if (!reading.ok) return { problem: `${reading.fault.problem}: “${part.trim()}”. Or: short at 22` };
     mm.push(Math.round(reading.value.mm));
   }

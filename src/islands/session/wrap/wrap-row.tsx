@@ -1,4 +1,4 @@
-import { formatLength, parseLength, type Units } from '../../../core/measure';
+import { bareUnit, formatLength, parseLength, type Units } from '../../../core/measure';
 import { questionsOf, type PlannedPiece, type SaidOfPiece } from '../../../core/record';
 import { ROLES } from '../../../core/studio';
 import type { PlannedSeat } from '../../../core/seat';
@@ -37,7 +37,7 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
   const rows = planned.cords.length;
   const marked = (field: string): string => (asks(field) ? 'border-warning! border-dashed!' : '');
   const readBand = (text: string): string | null => {
-    const reading = text === '' ? null : parseLength(text, units);
+    const reading = text === '' ? null : parseLength(text, bareUnit(units));
     return reading && !reading.ok ? reading.fault.problem : null;
   };
   return (
@@ -107,7 +107,7 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
                   className={`text-right tabular-nums ${marked('band_mm')}`}
                   check={readBand}
                   onChange={(text) => {
-                    const reading = text === '' ? null : parseLength(text, units);
+                    const reading = text === '' ? null : parseLength(text, bareUnit(units));
                     say({ band_mm: reading?.ok ? Math.round(reading.value.mm) : null });
                   }}
                 />

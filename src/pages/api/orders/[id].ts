@@ -1,4 +1,4 @@
-import { cancelOrder, receiveOrder } from '../../../app/shelf/orders';
+import { cancelOrder, receiveOrder } from '../../../app/buying/orders';
 import { checkDelivery, checkVersion } from '../../../http/checks';
 import { idOf, writes } from '../../../http/endpoint';
 

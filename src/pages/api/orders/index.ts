@@ -1,5 +1,5 @@
-import { placeOrder } from '../../../app/shelf/orders';
-import { checkOrder } from '../../../http/checks';
+import { placeOrders } from '../../../app/buying/orders';
+import { checkOrders } from '../../../http/checks';
 import { writes } from '../../../http/endpoint';
 
-export const POST = writes(checkOrder, async ({ key, item, packs }) => placeOrder(key, item, packs));
+export const POST = writes(checkOrders, async ({ key, lines }) => placeOrders(key, lines));

@@ -3,7 +3,7 @@ import { openSeatPage } from '../../../app/bench/seat-page';
 import { notFound, Problem } from '../../../core/problem';
 import { countWrong } from '../../../http/limits';
 import { problemResponse } from '../../../http/problem-response';
-import { readerOf } from '../../../http/reader';
+import { unitsOf } from '../../../http/reader';
 import { drawingOf } from '../../../ui/strip/drawing';
 
 /** A drawing of a seat's own piece, in its colours. */
@@ -11,7 +11,7 @@ export const GET: APIRoute = async ({ params: { link = '', file = '' }, cookies,
   try {
     const { plan } = await openSeatPage(link);
     const [, name] = /^([a-z0-9-]{1,60})\.svg$/.exec(file) ?? [];
-    const svg = name === undefined ? null : drawingOf(plan, name, readerOf(cookies, 'cm').units);
+    const svg = name === undefined ? null : drawingOf(plan, name, unitsOf(cookies, 'cm'));
     if (svg === null) throw notFound('drawing');
     return new Response(svg, {
       headers: { 'content-type': 'image/svg+xml', 'cache-control': 'private, max-age=7200' },

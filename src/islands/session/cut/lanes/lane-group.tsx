@@ -1,6 +1,6 @@
 import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { Loader, Lock, LockOpen } from 'lucide-react';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { formatLength, formatTotal, type Units } from '../../../../core/measure';
 import { lacking, takenBy, TO_BUY } from '../../../../core/layout';
 import { Swatch } from '../../../../ui/pictures/swatch';
@@ -42,6 +42,7 @@ export function LaneGroup({
   loss,
   keep,
   units,
+  isFirst,
 }: {
   laid: Laid;
   lanes: LanesModel;
@@ -51,7 +52,13 @@ export function LaneGroup({
   loss: number;
   keep: number;
   units: Units;
+  /** Whether this is the cord that somebody came for. */
+  isFirst: boolean;
 }) {
+  const heading = useRef<HTMLHeadingElement>(null);
+  useEffect(() => {
+    if (isFirst) heading.current?.focus();
+  }, [isFirst]);
   const [chosen, setChosen] = useState<string | null>(null);
   const [looking, setLooking] = useState(false);
   // From the keyboard a length is chosen, then moved and locked with the buttons: Enter is not the dragging's.
@@ -74,7 +81,7 @@ export function LaneGroup({
   };
   return (
     <section className="px-2 pb-5" aria-label={name}>
-      <h2 className="flex flex-wrap items-baseline gap-2 px-2 pt-2 text-lg">
+      <h2 ref={heading} tabIndex={-1} className="flex flex-wrap items-baseline gap-2 px-2 pt-2 text-lg">
         <Swatch hex={hex} size={16} /> {name}
         <span className="quiet font-sans text-sm font-normal">
           {cuts.size} {cuts.size === 1 ? 'length' : 'lengths'} from {laid.lanes.length}{' '}

@@ -10,7 +10,16 @@ import { useLanes } from './use-lanes';
 import { Refusal } from '../../../../ui/refusal';
 
 /** The cutting lanes of a session: what is cut from which piece on the shelf, to change, reserve and take to the table. */
-export function LanesView({ model, units }: { model: SessionModel; units: Units }) {
+export function LanesView({
+  model,
+  units,
+  first,
+}: {
+  model: SessionModel;
+  units: Units;
+  /** The cord that is looked for. */
+  first: string | null;
+}) {
   const lanes = useLanes(model);
   const { figures } = model;
   const groups = cutList(model.seats.map(({ plan }) => plan));
@@ -87,6 +96,7 @@ export function LanesView({ model, units }: { model: SessionModel; units: Units 
           group && (
             <LaneGroup
               key={one.item}
+              isFirst={one.item === first}
               laid={one}
               lanes={lanes}
               model={model}

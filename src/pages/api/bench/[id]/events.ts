@@ -3,7 +3,7 @@ import { followBench } from '../../../../app/bench/feed';
 import { tabletAt } from '../../../../app/bench/tablets';
 import type { ProgressEntry } from '../../../../core/bench';
 import { Problem } from '../../../../core/problem';
-import { entryNumber } from '../../../../http/entry-number';
+import { entryNumber } from '../../../../http/address/entry-number';
 import { isUuid } from '../../../../http/ids';
 import { TABLET_COOKIE } from '../../../../http/room-door';
 

@@ -2,7 +2,7 @@ import { openBench } from '../../../../app/bench/open-bench';
 import { sayAtBench } from '../../../../app/bench/say';
 import { saidProblem } from '../../../../core/bench';
 import { Problem } from '../../../../core/problem';
-import { entryNumber } from '../../../../http/entry-number';
+import { entryNumber } from '../../../../http/address/entry-number';
 import { checkSaid } from '../../../../http/checks';
 import { idOf, reads, writes } from '../../../../http/endpoint';
 import { unlessKnown } from '../../../../http/known-studio';

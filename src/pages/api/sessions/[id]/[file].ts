@@ -19,7 +19,7 @@ export const GET = downloads(async (context) => {
     body: await paperSheet(
       id,
       sheet,
-      (studio) => ({ units: readerOf(context.cookies, studio).units, both: false }),
+      (studio) => ({ ...readerOf(context.cookies, studio), both: context.url.searchParams.get('both') === 'yes' }),
       paper,
     ),
     type: 'application/pdf',

@@ -1,4 +1,3 @@
-import type { Units } from '../../../../core/measure';
 import { printLabels, sessionLabels } from '../../../../app/sheets/labels';
 import { checkLabels } from '../../../../http/checks';
 import { downloads, idOf, writes } from '../../../../http/endpoint';
@@ -7,8 +6,12 @@ import { site } from '../../../../http/site';
 
 export const GET = downloads(async (context) => {
   const kind = context.url.searchParams.get('kind') === 'cuts' ? 'cuts' : 'bags';
-  const unitsFor = (studio: Units): Units => readerOf(context.cookies, studio).units;
-  const { bytes, name } = await sessionLabels(idOf(context), kind, unitsFor, site().origin);
+  const { bytes, name } = await sessionLabels(
+    idOf(context),
+    kind,
+    (studio) => readerOf(context.cookies, studio).units,
+    site().origin,
+  );
   return { body: bytes, type: 'application/pdf', name };
 });
 /** Sends them to the label printer. */

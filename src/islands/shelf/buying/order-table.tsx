@@ -1,11 +1,11 @@
-import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
-import type { Order } from '../../data/shelf/orders';
-import type { Units } from '../../core/measure';
-import { amountOf, money } from '../../ui/words/amount';
-import { book, request } from '../../ui/api';
-import type { ShelfModel } from './use-shelf';
-import { Heads, num } from '../../ui/heads';
+import type { Order } from '../../../data/shelf/orders';
+import type { Units } from '../../../core/measure';
+import { amountOf } from '../../../ui/words/amount';
+import { day, money } from '../../../ui/words/region';
+import { book, request } from '../../../ui/api';
+import type { ShelfModel } from '../use-shelf';
+import { Heads, num } from '../../../ui/heads';
 
 function OrderRow({ order, name, model, units }: { order: Order; name: string; model: ShelfModel; units: Units }) {
   const left = order.packs - order.received;
@@ -22,7 +22,7 @@ function OrderRow({ order, name, model, units }: { order: Order; name: string; m
         {order.packs} × {amountOf(order.item, order.pack, units)}
       </td>
       <td className="num">{order.received}</td>
-      <td>{format(parseISO(order.due_on), 'd MMM')}</td>
+      <td>{day(order.due_on, 'short')}</td>
       <td className="num">{order.price === null ? '' : money(order.price * order.packs)}</td>
       <td>
         <form

@@ -2,7 +2,17 @@ import type { Transaction } from 'sequelize';
 import { consumablesOf, sessionNeeds, sharedTools } from '../../core/kit';
 import type { SeatWithPlan } from '../../core/seat';
 import { planSession, type Kits, type SessionRecord, type Studio } from '../../core/session';
-import { kindOf, levelsOf, outlook, type Level, type Need, type Outlook } from '../../core/shelf';
+import {
+  kindOf,
+  levelsOf,
+  outlook,
+  waysToBuy,
+  type Item,
+  type Level,
+  type Need,
+  type Outlook,
+  type Way,
+} from '../../core/shelf';
 import type { Figures } from '../../core/studio';
 import { sessionsFrom } from '../../data/sessions';
 import { seatsOf } from '../../data/seats';
@@ -13,7 +23,7 @@ import { inTransaction } from '../../data/database/transaction';
 import type { Offer } from '../../core/device';
 import { supplier } from '../devices';
 import { today } from '../studio/clock';
-import { hexOf, nameOf } from './item-names';
+import { hexOf, nameOf } from '../shelf/item-names';
 import { readStudio, withRevisions } from '../studio/studio';
 
 /** How many sessions ahead are netted: more than anybody buys for. */
@@ -29,6 +39,8 @@ export interface ItemOutlook extends Outlook {
   readonly ordered: number;
   readonly pack: number | null;
   readonly offer: Offer | null;
+  /** Every way to buy all that is missing. */
+  readonly ways: readonly Way[];
   /** How much there is after each session and delivery ahead; empty of tools, which come back. */
   readonly levels: readonly Level[];
 }
@@ -44,6 +56,15 @@ export interface PlannedSession {
   readonly seats: readonly SeatWithPlan[];
   readonly figures: Figures;
 }
+
+/** As many packs as are ever bought at once. */
+const MOST_PACKS = 1000;
+
+/** How the studio says it buys what no supplier here carries. */
+const elsewhere = (own: Item | undefined): Offer[] =>
+  own?.pack && own.price !== null
+    ? [{ supplier: '', pack: own.pack, price: own.price, lead_days: own.lead_days ?? 0, packs: MOST_PACKS }]
+    : [];
 
 /**
  * Nets what some sessions need against the shelf and what is on order, item by item, in the order of their days; what is short
@@ -80,8 +101,9 @@ export async function netSessions(
   const standing = new Map((await standingOf(ids, t)).map((one) => [one.item, one]));
   const orders = await openOrders(t);
   const items = ids.map((item): ItemOutlook => {
-    const offer = supplier.offer(item);
     const own = known.get(item);
+    const offers = supplier.offers(item);
+    const offer = offers.find((one) => one.pack === own?.pack) ?? offers[0] ?? null;
     const pack = own?.pack ?? offer?.pack ?? null;
     const { hand = 0, held = 0, free = [] } = standing.get(item) ?? {};
     const coming = orders
@@ -104,7 +126,8 @@ export async function netSessions(
     const name = own?.name ?? nameOf(item, catalogue) ?? item;
     const ordered = coming.reduce((sum, one) => sum + one.amount, 0);
     const levels = kindOf(item) === 'tool' ? [] : levelsOf(hand, found.lines, coming);
-    return { ...found, item, name, hex: hexOf(item, catalogue), hand, held, ordered, pack, offer, levels };
+    const ways = waysToBuy(found, offers.length > 0 ? offers : elsewhere(own), today());
+    return { ...found, item, name, hex: hexOf(item, catalogue), hand, held, ordered, pack, offer, ways, levels };
   });
   return items.sort(
     (a, b) =>

@@ -14,7 +14,7 @@ export async function buyingOf(items: readonly string[], t: Transaction): Promis
   const prices = new Map<string, number>();
   for (const item of items) {
     const own = known.get(item);
-    const offer = supplier.offer(item);
+    const [offer] = supplier.offers(item);
     const pack = own?.pack ?? offer?.pack;
     const price = own?.price ?? offer?.price;
     if (pack != null) packs.set(item, pack);

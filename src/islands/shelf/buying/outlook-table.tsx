@@ -1,84 +1,58 @@
-import { format, parseISO } from 'date-fns';
 import { ShoppingBasket } from 'lucide-react';
 import { Fragment, useState } from 'react';
-import type { ItemOutlook } from '../../app/shelf/outlook';
-import type { Units } from '../../core/measure';
-import { amountOf, money } from '../../ui/words/amount';
-import { book } from '../../ui/api';
-import { Refusal } from '../../ui/refusal';
-import { Swatch } from '../../ui/pictures/swatch';
+import type { ItemOutlook } from '../../../app/buying/outlook';
+import type { Units } from '../../../core/measure';
+import { amountOf } from '../../../ui/words/amount';
+import { day, money } from '../../../ui/words/region';
+import { book } from '../../../ui/api';
+import { Refusal } from '../../../ui/refusal';
+import { Swatch } from '../../../ui/pictures/swatch';
 import { LevelChart } from './level-chart';
-import { useOutlook, type ShelfModel } from './use-shelf';
-import { Heads, num, unseen } from '../../ui/heads';
+import { NeedBars } from './need-bars';
+import { OrderAll } from './order-all';
+import { useOutlook, type ShelfModel } from '../use-shelf';
+import { Heads, num, unseen } from '../../../ui/heads';
 
-const day = (iso: string): string => format(parseISO(iso), 'd MMM');
-
-/** What is there for each session ahead, as a bar: what is there, and what is missing of it. */
-function NeedBars({ item, units }: { item: ItemOutlook; units: Units }) {
-  const most = Math.max(1, ...item.lines.map((line) => line.amount));
-  return (
-    <table className="sheet text-sm">
-      <caption className="sr-only">Sessions that need {item.name}</caption>
-      <Heads of={['Session', unseen('Needed, drawn', 'w-1/3'), num('Needs'), num('Missing')]} />
-      <tbody>
-        {item.lines.map((line) => (
-          <tr key={line.session}>
-            <td>
-              <a className="hover:underline" href={`/sessions/${line.session}/cut`}>
-                {day(line.on)}, {line.title}
-              </a>
-              {line.reserved >= line.amount && <span className="quiet"> · reserved</span>}
-            </td>
-            <td>
-              <svg viewBox="0 0 100 8" preserveAspectRatio="none" className="block h-3 w-full" aria-hidden="true">
-                <rect width={(100 * line.there) / most} height={8} className="fill-neutral" />
-                <rect
-                  x={(100 * line.there) / most}
-                  width={(100 * line.short) / most}
-                  height={8}
-                  className="fill-none stroke-error"
-                  strokeWidth={1.5}
-                  strokeDasharray="2 1"
-                />
-              </svg>
-            </td>
-            <td className="num">{amountOf(item.item, line.amount, units, 'needed')}</td>
-            <td className="num">
-              {line.short > 0 ? (
-                <strong className="text-error">{amountOf(item.item, line.short, units, 'needed')}</strong>
-              ) : (
-                ''
-              )}
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
-  );
-}
+const dayOf = (iso: string): string => day(iso, 'short');
 
 /** Every item the sessions ahead need: what is short first, by when to order it, and what it costs. */
 export function OutlookTable({ model, units, today }: { model: ShelfModel; units: Units; today: string }) {
   const { data, error, isLoading } = useOutlook();
   const [open, setOpen] = useState<string | null>(null);
+  const [ordering, setOrdering] = useState(false);
   if (isLoading) return <p className="px-4 py-2">Netting the sessions ahead…</p>;
   if (!data) return <Refusal why={error?.message} className="m-4" />;
   const short = data.items.filter((item) => item.short > 0);
   const cost = short.reduce((sum, item) => sum + (item.cost ?? 0), 0);
   const order = (item: ItemOutlook) =>
     void model.act(
-      () => book('POST', '/api/orders', { item: item.item, packs: item.packs }),
+      () => book('POST', '/api/orders', { lines: [{ item: item.item, packs: item.packs }] }),
       `${item.name} is ordered.`,
     );
   if (data.items.length === 0)
     return <p className="px-4 py-3">No session ahead needs anything yet: give the seats projects and cords.</p>;
   return (
     <div className="px-2 pb-8">
-      <p className="px-2 py-1">
-        {short.length === 0
-          ? `Everything is there for the ${data.sessions} sessions ahead.`
-          : `${short.length} of ${data.items.length} items fall short in the ${data.sessions} sessions ahead${cost > 0 ? `; buying them costs ${money(cost)}` : ''}.`}
-      </p>
+      <div className="flex flex-wrap items-center justify-between gap-3 px-2 py-1">
+        <p>
+          {short.length === 0
+            ? `Everything is there for the ${data.sessions} sessions ahead.`
+            : `${short.length} of ${data.items.length} items fall short in the ${data.sessions} sessions ahead${cost > 0 ? `; buying them costs ${money(cost)}` : ''}.`}
+        </p>
+        {short.length > 0 && (
+          <button
+            type="button"
+            className="btn btn-primary btn-sm"
+            aria-expanded={ordering}
+            onClick={() => setOrdering(!ordering)}
+          >
+            <ShoppingBasket size={15} aria-hidden="true" /> Order all that is short
+          </button>
+        )}
+      </div>
+      {ordering && short.length > 0 && (
+        <OrderAll short={short} model={model} units={units} onDone={() => setOrdering(false)} />
+      )}
       <table className="sheet">
         <caption className="sr-only">Outlook by item, what is short first</caption>
         <Heads
@@ -119,9 +93,9 @@ export function OutlookTable({ model, units, today }: { model: ShelfModel; units
                       <strong className="text-error">{amountOf(item.item, item.short, units, 'needed')}</strong>
                     )}
                   </td>
-                  <td>{item.short_on && day(item.short_on)}</td>
+                  <td>{item.short_on && dayOf(item.short_on)}</td>
                   <td className={late ? 'font-bold text-error' : ''}>
-                    {item.order_by && `${day(item.order_by)}${late ? ' (past)' : ''}`}
+                    {item.order_by && `${dayOf(item.order_by)}${late ? ' (past)' : ''}`}
                   </td>
                   <td className="num">{item.packs !== null && item.packs > 0 ? item.packs : ''}</td>
                   <td className="num">{item.cost !== null && item.cost > 0 ? money(item.cost) : ''}</td>
@@ -162,8 +136,8 @@ export function OutlookTable({ model, units, today }: { model: ShelfModel; units
                       )}
                       {item.offer && (
                         <p className="quiet px-2 pb-2 text-sm">
-                          Supplier: packs of {amountOf(item.item, item.offer.pack, units)} at {money(item.offer.price)},{' '}
-                          {item.offer.lead_days} days, {item.offer.packs} in stock.
+                          {item.offer.supplier}: packs of {amountOf(item.item, item.offer.pack, units)} at{' '}
+                          {money(item.offer.price)}, {item.offer.lead_days} days, {item.offer.packs} in stock.
                         </p>
                       )}
                     </td>
