@@ -1,4 +1,4 @@
-import AxeBuilder from '@axe-core/playwright';
+import { source as AXE, type AxeResults, type RunOptions } from 'axe-core';
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
 
 /** What a page may say on the console while its server is taken away; nothing else is let pass. */
@@ -45,8 +45,11 @@ export async function ready(page: Page): Promise<void> {
     [...document.querySelectorAll('astro-island')].every(
       (island) =>
         !island.hasAttribute('ssr') &&
-        // Before what React has there may be links to what it shows.
-        [...island.children].some((child) => Object.keys(child).some((key) => key.startsWith('__reactFiber'))),
+        // Before what React has there may be links to what it shows; what is planned first it takes over last.
+        [...island.children].some((child) => Object.keys(child).some((key) => key.startsWith('__reactFiber'))) &&
+        [...island.querySelectorAll('button, input, textarea, select')].every((field) =>
+          Object.keys(field).some((key) => key.startsWith('__reactFiber')),
+        ),
     ),
   );
   await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
@@ -58,16 +61,24 @@ export async function open(page: Page, path: string): Promise<void> {
   await ready(page);
 }
 
-/** What axe finds against WCAG 2.2 A and AA, in a line each; or by some of its rules only. */
-export async function axe(page: Page, rules?: string[]): Promise<string[]> {
-  // Of what it finds in order it would write a line for every element, which takes longer than looking; and no page has frames.
-  const builder = new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).setLegacyMode();
-  const { violations } = await (
-    rules ? builder.withRules(rules) : builder.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
-  ).analyze();
-  return violations.flatMap((v) =>
-    v.nodes.map((node) => `${v.id}: ${node.target.join(' ')} ${node.failureSummary?.split('\n')[1]?.trim() ?? ''}`),
-  );
+const AA = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
+
+/** What axe finds against WCAG 2.2 A and AA, in a line each; or by contrast only. */
+export async function axe(page: Page, only: 'contrast' | 'everything' = 'everything'): Promise<string[]> {
+  // Put in without a wrapper that loads it anew for each look: it takes longer than looking.
+  await page.evaluate(`window.axe ?? ${AXE}; 0`);
+  const options: RunOptions = {
+    runOnly: only === 'contrast' ? { type: 'rule', values: ['color-contrast'] } : { type: 'tag', values: AA },
+    resultTypes: ['violations'],
+    preload: false,
+  };
+  return page.evaluate(async (chosen) => {
+    const { run } = (window as unknown as { axe: { run(options: object): Promise<AxeResults> } }).axe;
+    const { violations } = await run(chosen);
+    return violations.flatMap(({ id, nodes }) =>
+      nodes.map((node) => `${id}: ${node.target.join(' ')} ${node.failureSummary?.split('\n')[1]?.trim() ?? ''}`),
+    );
+  }, options);
 }
 
 /** Makes a session by the API, as a page of ours would, and answers its id. */

@@ -40,7 +40,7 @@ export function SeatRow({ seat, index, model, compact, selected, onSelect }: Row
     <tr aria-selected={selected} onFocus={compact ? onSelect : undefined}>
       <td className="num quiet">{index + 1}</td>
       <BeadCell seat={seat} onOpen={onSelect} />
-      <td className="min-w-36 narrow:min-w-28">
+      <td className="min-w-36">
         <TextCell
           {...at(0)}
           label={`Name, seat ${index + 1}`}
@@ -49,7 +49,7 @@ export function SeatRow({ seat, index, model, compact, selected, onSelect }: Row
           onChange={(name) => edit({ name })}
         />
       </td>
-      <td className="w-14">
+      <td className="w-14 min-w-12">
         <TextCell
           {...at(1)}
           label={`Age of ${record.name}`}
@@ -80,32 +80,32 @@ export function SeatRow({ seat, index, model, compact, selected, onSelect }: Row
           onChange={(project) => edit({ project })}
         />
       </td>
-      {!compact && (
-        <td className="w-48 narrow:min-w-36">
-          {cord && (
-            <Choice
-              {...at(4)}
-              label={`Cord of ${record.name}`}
-              value={cord.cord}
-              options={cordOptions(catalogue)}
-              onChange={(v) => v && setCord({ cord: v })}
-            />
-          )}
-        </td>
-      )}
-      <td className="w-36">
+      <td className={compact ? 'w-36' : 'w-84 narrow:w-48'}>
         {cord && kind && (
-          <span className="flex items-center gap-1">
-            {coloursOf(plan).map((hex, i) => (
-              <Swatch key={i} hex={hex} />
-            ))}
-            <Choice
-              {...at(5)}
-              label={`Colour of ${record.name}`}
-              value={cord.colours[0] ?? kind.colours[0]!.slug}
-              options={kind.colours.map((colour) => ({ value: colour.slug, label: colour.name }))}
-              onChange={(v) => v && setCord({ colours: [v, ...cord.colours.slice(1)] })}
-            />
+          <span className="flex items-center gap-1 narrow:flex-wrap">
+            {!compact && (
+              <span className="w-48">
+                <Choice
+                  {...at(4)}
+                  label={`Cord of ${record.name}`}
+                  value={cord.cord}
+                  options={cordOptions(catalogue)}
+                  onChange={(v) => v && setCord({ cord: v })}
+                />
+              </span>
+            )}
+            <span className="flex flex-1 items-center gap-1">
+              {coloursOf(plan).map((hex, i) => (
+                <Swatch key={i} hex={hex} />
+              ))}
+              <Choice
+                {...at(5)}
+                label={`Colour of ${record.name}`}
+                value={cord.colours[0] ?? kind.colours[0]!.slug}
+                options={kind.colours.map((colour) => ({ value: colour.slug, label: colour.name }))}
+                onChange={(v) => v && setCord({ colours: [v, ...cord.colours.slice(1)] })}
+              />
+            </span>
           </span>
         )}
       </td>

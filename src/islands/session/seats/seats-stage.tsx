@@ -77,8 +77,7 @@ export function SeatsStage({ model, units, selected, onSelect, pasting, setPasti
                   num('Age'),
                   'Skill',
                   'Project',
-                  !compact && 'Cord',
-                  'Colour',
+                  compact ? 'Colour' : 'Cord and colour',
                   !compact && { name: 'Skin', width: 'narrow:hidden' },
                   !compact && { name: 'Note', width: 'narrow:hidden' },
                   unseen('Take out'),
@@ -86,7 +85,7 @@ export function SeatsStage({ model, units, selected, onSelect, pasting, setPasti
               />
               <tbody>
                 {seats.map((seat, index) => (
-                  <Guard key={seat.id} of={seat.plan} what={`The seat of ${seat.record.name}`} columns={11}>
+                  <Guard key={seat.id} of={seat.plan} what={`The seat of ${seat.record.name}`} columns={10}>
                     <SeatRow
                       seat={seat}
                       index={index}

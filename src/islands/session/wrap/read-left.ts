@@ -1,12 +1,12 @@
 import { bareUnit, formatLength, parseLength, type Units } from '../../../core/measure';
 import { FINISHES, FITS, type Left } from '../../../core/record';
 
-/** What was left, as it is written: each end by its length, or that it ran short, and where. */
+/** What was left, as it is written: each end by its length, the unit said once; or that it ran short, and where. */
 export const leftWords = (left: Left | null | undefined, units: Units): string =>
   !left
     ? ''
     : 'mm' in left
-      ? left.mm.map((mm) => formatLength(mm, units)).join('; ')
+      ? left.mm.map((mm) => formatLength(mm, units)).join('; ').replace(/ (?:cm|in)(?=;)/g, '')
       : `short${left.at ? ` at ${left.at}` : ''}`;
 
 const NOTHING = /^\s*0+(?:[.,]0+)?\s*(?:mm|cm|m|in|"|″)?\s*$/i;

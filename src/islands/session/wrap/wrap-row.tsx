@@ -1,6 +1,5 @@
 import { bareUnit, formatLength, parseLength, type Units } from '../../../core/measure';
 import { questionsOf, type PlannedPiece, type SaidOfPiece } from '../../../core/record';
-import { ROLES } from '../../../core/studio';
 import type { PlannedSeat } from '../../../core/seat';
 import type { Noted } from '../../../core/session';
 import { TextCell } from '../../../ui/fields/text-cell';
@@ -35,6 +34,8 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
   const colourOf = (cord: string, colour: string): string =>
     model.view.studio.catalogue.cords[cord]?.colours.find(({ slug }) => slug === colour)?.hex ?? 'transparent';
   const rows = planned.cords.length;
+  // Cords of one role are told apart by their colour.
+  const differ = planned.cords.some(({ role }) => role !== planned.cords[0]?.role);
   const marked = (field: string): string => (asks(field) ? 'border-warning! border-dashed!' : '');
   const readBand = (text: string): string | null => {
     const reading = text === '' ? null : parseLength(text, bareUnit(units));
@@ -65,10 +66,10 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
               style={{ background: colourOf(cord.cord, cord.colour) }}
             />
             {cord.pieces > 1 && `${cord.pieces} × `}
-            {ROLES.includes(cord.role) && rows > 1 ? `${cord.role} ` : ''}
+            {differ ? `${cord.role} ` : ''}
             <span className="num">{formatLength(cord.cut_mm, units, 'up')}</span>
           </td>
-          <td className="min-w-36">
+          <td className="min-w-36 narrow:min-w-32">
             <TextCell
               {...at(0, line + i)}
               placeholder="—"
@@ -87,7 +88,7 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
           </td>
           {i === 0 && (
             <>
-              <td rowSpan={rows} className="min-w-16">
+              <td rowSpan={rows} className="min-w-16 narrow:min-w-14">
                 <TextCell
                   {...at(1)}
                   label={`Half knots of ${name}`}
@@ -112,7 +113,7 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
                   }}
                 />
               </td>
-              <td rowSpan={rows} className="min-w-16">
+              <td rowSpan={rows} className="min-w-16 narrow:min-w-14">
                 <TextCell
                   {...at(3)}
                   placeholder="—"
@@ -122,7 +123,7 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
                   onChange={(text) => say({ fits: readFits(text) ?? null })}
                 />
               </td>
-              <td rowSpan={rows} className="min-w-20">
+              <td rowSpan={rows} className="min-w-20 narrow:min-w-14">
                 <TextCell
                   {...at(4)}
                   label={`Minutes of ${name}`}
@@ -133,7 +134,7 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
                   onChange={(text) => say({ minutes: text === '' ? null : Number(text) })}
                 />
               </td>
-              <td rowSpan={rows} className="min-w-28">
+              <td rowSpan={rows} className="min-w-28 narrow:min-w-20">
                 <TextCell
                   {...at(5)}
                   placeholder="—"
@@ -143,7 +144,7 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
                   onChange={(text) => say({ finished: readFinished(text) ?? null })}
                 />
               </td>
-              <td rowSpan={rows} className="min-w-32">
+              <td rowSpan={rows} className="min-w-32 narrow:min-w-20">
                 <TextCell
                   {...at(6)}
                   placeholder="—"

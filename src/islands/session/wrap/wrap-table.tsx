@@ -46,16 +46,16 @@ export function WrapTable({ model, units }: { model: SessionModel; units: Units 
             <th scope="col" className="num" title="Each end apart: 12; 9. Or: short at 22">
               Left
             </th>
-            <th scope="col" className="num w-20">
+            <th scope="col" className="num w-20 narrow:w-14">
               Half knots
             </th>
-            <th scope="col" className="num w-24" title="Length of the knotting laid flat, without its closure">
+            <th scope="col" className="num w-24 narrow:w-20" title="Length of the knotting laid flat, without its closure">
               Band
             </th>
             <th scope="col" className="w-16" title="tight, right or loose: a letter will do">
               Fits
             </th>
-            <th scope="col" className="num w-20">
+            <th scope="col" className="num w-20 narrow:w-14">
               Minutes
             </th>
             <th scope="col" className="w-28" title="flame, glue, woven back, at home, not finished: a letter will do">

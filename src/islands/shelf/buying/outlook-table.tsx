@@ -8,7 +8,7 @@ import { book } from '../../../ui/api';
 import { Refusal } from '../../../ui/refusal';
 import { Swatch } from '../../../ui/pictures/swatch';
 import { LevelChart } from './level-chart';
-import { NeedBars } from './need-bars';
+import { NeedLines } from './need-lines';
 import { OrderAll } from './order-all';
 import { useOutlook, type ShelfModel } from '../use-shelf';
 import { Heads, num, unseen } from '../../../ui/heads';
@@ -127,7 +127,7 @@ export function OutlookTable({ model, units, today }: { model: ShelfModel; units
                             units={units}
                           />
                         )}
-                        <NeedBars item={item} units={units} />
+                        <NeedLines item={item} units={units} />
                       </div>
                       {item.short > 0 && item.hand - item.held >= item.short && (
                         <p className="px-2 pb-1 text-sm">

@@ -1,16 +1,15 @@
 import type { ItemOutlook } from '../../../app/buying/outlook';
 import type { Units } from '../../../core/measure';
-import { Heads, num, unseen } from '../../../ui/heads';
+import { Heads, num } from '../../../ui/heads';
 import { amountOf } from '../../../ui/words/amount';
 import { day } from '../../../ui/words/region';
 
-/** What is there for each session ahead, as a bar: what is there, and what is missing of it. */
-export function NeedBars({ item, units }: { item: ItemOutlook; units: Units }) {
-  const most = Math.max(1, ...item.lines.map((line) => line.amount));
+/** What each session ahead needs of an item, and what is missing of it: the table to the chart of its level. */
+export function NeedLines({ item, units }: { item: ItemOutlook; units: Units }) {
   return (
     <table className="sheet text-sm">
       <caption className="sr-only">Sessions that need {item.name}</caption>
-      <Heads of={['Session', unseen('Needed, drawn', 'w-1/3'), num('Needs'), num('Missing')]} />
+      <Heads of={['Session', num('Needs'), num('Missing')]} />
       <tbody>
         {item.lines.map((line) => (
           <tr key={line.session}>
@@ -19,19 +18,6 @@ export function NeedBars({ item, units }: { item: ItemOutlook; units: Units }) {
                 {day(line.on, 'short')}, {line.title}
               </a>
               {line.reserved >= line.amount && <span className="quiet"> · reserved</span>}
-            </td>
-            <td>
-              <svg viewBox="0 0 100 8" preserveAspectRatio="none" className="block h-3 w-full" aria-hidden="true">
-                <rect width={(100 * line.there) / most} height={8} className="fill-neutral" />
-                <rect
-                  x={(100 * line.there) / most}
-                  width={(100 * line.short) / most}
-                  height={8}
-                  className="fill-none stroke-error"
-                  strokeWidth={1.5}
-                  strokeDasharray="2 1"
-                />
-              </svg>
             </td>
             <td className="num">{amountOf(item.item, line.amount, units, 'needed')}</td>
             <td className="num">
