@@ -76,7 +76,7 @@ export function Composer({
           onTry={setTrial}
         />
       </Guard>
-      <div className="grid grid-cols-[minmax(0,1fr)_27rem]">
+      <div className="grid grid-cols-[minmax(0,1fr)_27rem] narrow:grid-cols-[minmax(0,1fr)]">
         <div className="py-3">
           <AboutFields model={model} />
           <h2 className="mt-4 text-lg">The band, from start to finish</h2>

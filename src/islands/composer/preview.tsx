@@ -23,7 +23,7 @@ export function Preview({
 }) {
   const plan = usePlan(project, catalogue, settings, trial);
   return (
-    <section aria-label="As it comes out" className="py-3 pl-6">
+    <section aria-label="As it comes out" className="py-3 pl-6 narrow:pl-0">
       <div aria-live="polite">
         {typeof plan !== 'string' && (
           <>

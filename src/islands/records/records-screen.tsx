@@ -77,7 +77,7 @@ function Records({ initial, units: firstUnits }: { initial: RecordsView; units: 
             <FigureTable figures={view.figures} chosen={chosen} onChoose={setChosen} />
           </div>
         )}
-        <div className="mt-6 grid items-start gap-8 xl:grid-cols-2">
+        <div className="mt-6 grid grid-cols-[minmax(0,1fr)] items-start gap-8 xl:grid-cols-2">
           {!figure && <ForesightChart foresight={view.foresight} />}
           <MakerList makers={view.makers} />
         </div>

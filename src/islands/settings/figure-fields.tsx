@@ -18,7 +18,7 @@ export function FigureFields({
   return (
     <>
       {groups.map((group) => (
-        <section key={group} className="mt-5">
+        <section key={group} className="mt-5 overflow-x-auto">
           <h2 className="text-xl">{group}</h2>
           <table className="sheet">
             <thead className="sr-only">

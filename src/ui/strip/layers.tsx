@@ -1,11 +1,15 @@
-import { beadsOf, pictureOf, type BeadPlace, type Layer, type StitchGeometry } from '../../core/stitch';
-import { FINE, Strand } from './strand';
+import { beadsOf, pictureOf, type BeadPlace, type Layer, type Run, type StitchGeometry } from '../../core/stitch';
+import { FINE, Fine, Strand } from './strand';
+import { thinned } from './thinned';
 
 /** A place a little way past the first of two, in the line of both. */
 function past([x, y]: readonly [number, number], [bx, by]: readonly [number, number], far: number): [number, number] {
   const span = Math.hypot(x - bx, y - by) || 1;
   return [x + ((x - bx) / span) * far, y + ((y - by) / span) * far];
 }
+
+/** A place closer to its line than this is not written, twentieths of a mm: a fifth of a pixel where a strip fills a screen. */
+const UNSEEN = 0.7;
 
 /**
  * A layer as one path, in twentieths of a mm: across the band is up and down the page, along it is left to right. Runs reach a hair into each other, so
@@ -17,9 +21,10 @@ export const pathOf = (layer: Layer, d: number): string =>
       const far = layer.thick * 0.12;
       const line = [past(run[0]!, run[1]!, far), ...run.slice(1, -1), past(run.at(-1)!, run.at(-2)!, far)];
       let [px, py] = [0, 0];
-      return line
+      const drawn = line.map(([x, y]) => [y * d * FINE, x * d * FINE] as const);
+      return thinned(drawn, UNSEEN)
         .map(([x, y], i) => {
-          const [qx, qy] = [Math.round(y * d * FINE), Math.round(x * d * FINE)];
+          const [qx, qy] = [Math.round(x), Math.round(y)];
           const step = i === 0 ? `M${qx} ${qy}` : `${i === 1 ? 'l' : ' '}${qx - px} ${qy - py}`;
           [px, py] = [qx, qy];
           return step;
@@ -27,6 +32,30 @@ export const pathOf = (layer: Layer, d: number): string =>
         .join('');
     })
     .join('');
+
+/** A stretch along a picture, mm. */
+export type Stretch = readonly [from: number, to: number];
+
+/** What of a picture reaches into a stretch of it. */
+function reaching(
+  { layers, beads }: { readonly layers: readonly Layer[]; readonly beads: readonly BeadPlace[] },
+  [from, to]: Stretch,
+  d: number,
+) {
+  const meets = (along: readonly number[], half: number): boolean =>
+    (Math.max(...along) + half) * d >= from && (Math.min(...along) - half) * d <= to;
+  const near = (thick: number) => (run: Run) =>
+    meets(
+      run.map(([, y]) => y),
+      thick / 2,
+    );
+  return {
+    layers: layers
+      .map((layer) => ({ ...layer, runs: layer.runs.filter(near(layer.thick)) }))
+      .filter(({ runs }) => runs.length > 0),
+    beads: beads.filter(({ at, length, width }) => meets([at[1]], Math.max(length, width) / 2)),
+  };
+}
 
 /** A stitch as it is seen: its strands in the order of their depth, and its beads among them. */
 export function Layers({
@@ -37,6 +66,7 @@ export function Layers({
   hexOf,
   samples = 4,
   reached,
+  within,
 }: {
   geometry: StitchGeometry;
   divisions: number;
@@ -46,16 +76,14 @@ export function Layers({
   hexOf: (strand: string) => string;
   samples?: number;
   reached?: Readonly<Record<string, number>>;
+  /** Only what reaches into this stretch is drawn. */
+  within?: Stretch | undefined;
 }) {
-  return (
-    <Drawn
-      beads={beadsOf(geometry, divisions, side)}
-      layers={pictureOf(geometry, divisions, side, samples, reached)}
-      d={d}
-      hexOf={hexOf}
-      fine={samples > 1}
-    />
-  );
+  const all = {
+    beads: beadsOf(geometry, divisions, side),
+    layers: pictureOf(geometry, divisions, side, samples, reached),
+  };
+  return <Drawn {...(within ? reaching(all, within, d) : all)} d={d} hexOf={hexOf} fine={samples > 1} />;
 }
 
 /** Strands in layers, back to front, and the beads among them. */
@@ -79,7 +107,7 @@ export function Drawn({
   );
   return (
     <g>
-      {layers.filter((layer) => layer.depth < face).map(draw)}
+      <Fine>{layers.filter((layer) => layer.depth < face).map(draw)}</Fine>
       {beads.map(({ at, hole, length, width }, i) => {
         const [w, h] = hole === 'along' ? [length, width] : [width, length];
         return (
@@ -94,7 +122,7 @@ export function Drawn({
           />
         );
       })}
-      {layers.filter((layer) => layer.depth >= face).map(draw)}
+      <Fine>{layers.filter((layer) => layer.depth >= face).map(draw)}</Fine>
     </g>
   );
 }

@@ -2,7 +2,7 @@ import type { DrawnPart, DrawnStrand, Ring } from '../../core/drawing';
 import { layered, type Layer, type Point } from '../../core/stitch';
 import { pathOf } from './layers';
 import { Solid } from './solid';
-import { Strand } from './strand';
+import { Fine, Strand } from './strand';
 
 /** Strands whose middle lines lie closer than this in depth are in one layer, in diameters. */
 const LAYER = 0.3;
@@ -69,11 +69,11 @@ export function PartPicture({
   );
   return (
     <g data-part={part.item.id}>
-      {layers.filter(({ depth }) => depth < 0).map(draw)}
+      <Fine>{layers.filter(({ depth }) => depth < 0).map(draw)}</Fine>
       <g {...(ring && { transform: `matrix(${ring.matrix(middle).join(' ')}) translate(${-middle} 0)` })}>
         <Solid part={part} />
       </g>
-      {layers.filter(({ depth }) => depth >= 0).map(draw)}
+      <Fine>{layers.filter(({ depth }) => depth >= 0).map(draw)}</Fine>
     </g>
   );
 }

@@ -19,7 +19,8 @@ export function Repeated({
   const { stitch, around, measure } = run;
   const geometry = stitch.geometry(around);
   const whole = Math.floor(divisions / measure.divisions);
-  if (whole < MANY) return <Layers {...shared} geometry={geometry} divisions={divisions} />;
+  // A stretch of it is few already.
+  if (whole < MANY || shared.within) return <Layers {...shared} geometry={geometry} divisions={divisions} />;
   const { side, d, hexOf, samples } = shared;
   const pitch = measure.pitch * d;
   const half = (measure.width * d) / 2 + 1;

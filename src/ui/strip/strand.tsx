@@ -1,9 +1,18 @@
+import type { ReactNode } from 'react';
 import { tonesOf } from '../pictures/tint';
 
 /** Paths are written in whole parts of a mm: a twentieth is finer than any screen shows. */
 export const FINE = 20;
 
-/** A run of a strand: an edge in a darker tone, its own colour, and a lighter middle. */
+/** What strands are drawn in: their paths are in whole parts of a mm. */
+export const Fine = ({ children }: { children: readonly ReactNode[] }) =>
+  children.length > 0 && (
+    <g transform={`scale(${1 / FINE})`} fill="none" strokeLinejoin="round">
+      {children}
+    </g>
+  );
+
+/** A run of a strand, in `Fine`: an edge in a darker tone, its own colour, and a lighter middle. */
 export function Strand({
   path,
   hex,
@@ -18,11 +27,11 @@ export function Strand({
   const { edge, body, middle } = tonesOf(hex);
   const stroke = (share: number): number => Math.round(width * FINE * share);
   return (
-    <g transform={`scale(${1 / FINE})`} fill="none" strokeLinejoin="round">
+    <>
       <path d={path} stroke={edge} strokeWidth={stroke(1.06)} />
       <path d={path} stroke={body} strokeWidth={stroke(0.74)} />
       {fine && <path d={path} stroke={middle} strokeWidth={stroke(0.22)} />}
-    </g>
+    </>
   );
 }
 

@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { Fragment, useId } from 'react';
 import type { Ring } from '../../../core/drawing';
 import type { PieceSection } from '../../../core/project';
 import { Section } from '../section';
@@ -49,6 +49,7 @@ export function Bent({
   hex: Readonly<Record<string, string>>;
 }) {
   const id = useId();
+  const nameOf = (slice: Slice): string => `${id}-${round(slice.from)}`;
   const all = slicesOf(section, count).map((slice) => {
     const middle = from + slice.at + (slice.to - slice.from) / 2;
     return { ...slice, middle, angle: ring.angle(middle) };
@@ -63,32 +64,35 @@ export function Bent({
   return (
     <g>
       <defs>
-        <g id={id}>
-          <Section
-            section={section}
-            count={Math.min(count, 3)}
-            side={half === 'near' ? 'front' : 'back'}
-            hex={hex}
-            samples={half === 'far' ? 1 : 2}
-          />
-        </g>
-        {[...new Map(seen.map((slice) => [slice.from, slice])).values()].map((slice) => (
-          <clipPath key={slice.from} id={`${id}-${round(slice.from)}`}>
-            <rect
-              x={round(slice.from < 0.01 ? -4 : slice.from - OVER)}
-              y={-wide}
-              width={round(slice.to - slice.from + (slice.from < 0.01 ? 4 : OVER) + (slice.to > end - 0.01 ? 4 : OVER))}
-              height={2 * wide}
-            />
-          </clipPath>
-        ))}
+        {[...new Map(seen.map((slice) => [slice.from, slice])).values()].map((slice) => {
+          const from = slice.from < 0.01 ? -4 : slice.from - OVER;
+          const to = slice.to + (slice.to > end - 0.01 ? 4 : OVER);
+          const name = nameOf(slice);
+          return (
+            <Fragment key={name}>
+              <g id={name}>
+                <Section
+                  section={section}
+                  count={Math.min(count, 3)}
+                  side={half === 'near' ? 'front' : 'back'}
+                  hex={hex}
+                  samples={half === 'far' ? 1 : 2}
+                  within={[from, to]}
+                />
+              </g>
+              <clipPath id={`${name}-clip`}>
+                <rect x={round(from)} y={-wide} width={round(to - from)} height={2 * wide} />
+              </clipPath>
+            </Fragment>
+          );
+        })}
       </defs>
       {seen.map((slice) => (
         <g
           key={slice.at}
           transform={`matrix(${ring.matrix(slice.middle).map(round).join(' ')}) translate(${round(-(slice.from + slice.to) / 2)} 0)`}
         >
-          <use href={`#${id}`} clipPath={`url(#${id}-${round(slice.from)})`} />
+          <use href={`#${nameOf(slice)}`} clipPath={`url(#${nameOf(slice)}-clip)`} />
         </g>
       ))}
     </g>
