@@ -1,4 +1,4 @@
-export { Strip, stripWords } from './strip';
+export { Strip, stripSize, stripWords } from './strip';
 export { Closed, closedWords } from './closed/closed';
 export { framesOf, partWords } from './steps/part-step';
 export { FaultPicture } from './fault-picture';

@@ -1,7 +1,7 @@
 import { useId, useMemo } from 'react';
 import { formatLength, type Units } from '../../core/measure';
 import { isSection } from '../../core/project';
-import { drawnParts } from '../../core/drawing';
+import { drawnParts, type DrawnPart } from '../../core/drawing';
 import { bandOf, type SeatPlan } from '../../core/seat';
 import { frameOf } from './frame';
 import { hexes } from './hexes';
@@ -15,6 +15,19 @@ export function stripWords({ piece, fit }: SeatPlan, side: 'front' | 'back', uni
   const what =
     fit.half_knots === undefined ? `${Number(fit.repeats.toFixed(1))} repeats` : `${fit.half_knots} half knots`;
   return `${piece.project.name}, ${side}, ${formatLength(fit.knotted_mm, units)} of band, ${what}`;
+}
+
+/** The piece of the page, mm, that a strip fills, and how large its ruler is. */
+function pageOf(plan: SeatPlan, parts: readonly DrawnPart[], ruler: boolean) {
+  const { left, right, half, length } = frameOf(plan, parts);
+  const size = Math.max(3.4, (right - left) / 76);
+  return { left, right, half, length, size, high: 2 * half + (ruler ? size * 2.6 : 1.5) };
+}
+
+/** How wide and high a strip’s file is, in tenths of a mm, so that its place is kept until it is there. */
+export function stripSize(plan: SeatPlan, ruler: boolean): { width: number; height: number } {
+  const { left, right, high } = pageOf(plan, drawnParts(plan), ruler);
+  return { width: Math.round(10 * (right - left)), height: Math.round(10 * high) };
 }
 
 /** The band itself, drawn from the strand paths that are measured, to scale over a ruler; coarser where it is small. */
@@ -45,7 +58,7 @@ export function Strip({
     const hexOf = (colour: string): string => hex[colour] ?? '#888888';
     const parts = drawnParts(plan);
     return {
-      frame: frameOf(plan, parts),
+      page: pageOf(plan, parts, ruler),
       sections: bandOf(plan).flatMap(({ item, from }) =>
         isSection(item)
           ? [
@@ -59,14 +72,12 @@ export function Strip({
         <PartPicture key={`${part.item.id} ${part.outward}`} part={part} side={side} hexOf={hexOf} fine={!small} />
       )),
     };
-  }, [piece, fit, plan, side, small]);
+  }, [piece, fit, plan, side, small, ruler]);
   if (!piece || !fit || !drawn) return null;
-  const { left, right, half, length } = drawn.frame;
-  const size = Math.max(3.4, (right - left) / 76);
-  const bottom = half + (ruler ? size * 2.6 : 1.5);
+  const { left, right, half, length, size, high } = drawn.page;
   return (
     <svg
-      viewBox={`${near?.[0] ?? left} ${-half} ${near ? near[1] - near[0] : right - left} ${half + bottom}`}
+      viewBox={`${near?.[0] ?? left} ${-half} ${near ? near[1] - near[0] : right - left} ${high}`}
       className="block w-full"
       role="img"
       aria-label={stripWords(plan, side, units)}

@@ -8,6 +8,9 @@ const FLAT = 6;
 /** How far neighbouring pictures reach into each other, so that there is no seam, mm. */
 const OVER = 0.06;
 
+/** Cord thinner than this is drawn coarsely: as small as a ring is drawn, its lighter middle is less than a pixel, mm. */
+const THIN = 1.3;
+
 const round = (n: number): number => Math.round(n * 1000) / 1000;
 
 /** A stretch of a section: where it begins, and which stretch of the section's few repeats it looks like. */
@@ -76,7 +79,7 @@ export function Bent({
                   count={Math.min(count, 3)}
                   side={half === 'near' ? 'front' : 'back'}
                   hex={hex}
-                  samples={half === 'far' ? 1 : 2}
+                  samples={half === 'far' || section.d < THIN ? 1 : 2}
                   within={[from, to]}
                 />
               </g>
