@@ -65,17 +65,17 @@ export const SeatCard = memo(function SeatCard({
       type="button"
       onClick={() => onOpen(id)}
       aria-pressed={isOpen}
-      aria-label={[`${number} ${plan.label}`, countWords(plan, atWork), words].filter(Boolean).join(', ')}
       className={`flex h-full w-full flex-col gap-1 border-2 p-2 text-left text-base ${
         isOpen ? 'border-primary' : bad ? 'border-error' : 'border-base-300'
       } ${isOver ? 'bg-base-200' : 'bg-base-100'}`}
     >
       <span className="flex w-full items-center gap-2">
+        <span className="quiet order-last">{number}</span>
         <Bead state={beadOf(plan)} colours={coloursOf(plan)} size={22} />
         <span className="min-w-0 flex-1 truncate font-display text-xl font-semibold" title={plan.label}>
-          {called}
+          <span aria-hidden="true">{called}</span>
+          <span className="sr-only">{plan.label}</span>
         </span>
-        <span className="quiet">{number}</span>
       </span>
       <span className="flex h-10 w-full items-center overflow-hidden [&>svg]:max-h-10" aria-hidden="true">
         {plan.fit ? (

@@ -1,86 +1,86 @@
-import { useWatch, type UseFormReturn } from 'react-hook-form';
+import { memo, Suspense } from 'react';
+import { useFormState, useWatch, type UseFormReturn } from 'react-hook-form';
 import { readNumber } from '../../core/region';
 import type { Figure, FigureName } from '../../core/studio';
 import { plain } from '../../ui/words/region';
 import type { Form } from './settings-form';
 
-/** The figures by group: each with its unit, where it comes from, and a way back to where it starts. */
-export function FigureFields({
-  form: { register, setValue, control, formState },
-  figures,
-}: {
-  form: UseFormReturn<Form>;
-  figures: readonly Figure<FigureName>[];
-}) {
-  const now = useWatch({ control, name: 'figures' });
-  const { errors } = formState;
-  const groups = [...new Set(figures.map((f) => f.group))];
+type Own = Pick<UseFormReturn<Form>, 'control' | 'register' | 'setValue'>;
+
+/** A figure: its unit, where it comes from, and a way back to where it starts. It follows nothing but itself. */
+const FigureRow = memo(function FigureRow({
+  figure,
+  control,
+  register,
+  setValue,
+}: { figure: Figure<FigureName> } & Own) {
+  const name = `figures.${figure.name}` as const;
+  const now = useWatch({ control, name });
+  const { errors } = useFormState({ control, name });
+  const validate = (text: string): true | string => {
+    const value = readNumber(text) ?? NaN;
+    const fits = value >= figure.min && value <= figure.max;
+    return fits || `${figure.label}: ${plain(figure.min)} to ${plain(figure.max)} ${figure.unit}.`;
+  };
   return (
-    <>
-      {groups.map((group) => (
-        <section key={group} className="mt-5 overflow-x-auto">
-          <h2 className="text-xl">{group}</h2>
-          <table className="sheet">
-            <thead className="sr-only">
-              <tr>
-                <th scope="col">Figure</th>
-                <th scope="col">Value</th>
-                <th scope="col">Unit</th>
-                <th scope="col">Source</th>
-                <th scope="col">Reset</th>
-              </tr>
-            </thead>
-            <tbody>
-              {figures
-                .filter((f) => f.group === group)
-                .map((f) => (
-                  <tr key={f.name}>
-                    <td className="w-80">
-                      <label htmlFor={f.name}>{f.label}</label>
-                    </td>
-                    <td className="w-28">
-                      <input
-                        id={f.name}
-                        inputMode="decimal"
-                        autoComplete="off"
-                        className="cell border-base-300! text-right tabular-nums"
-                        aria-invalid={Boolean(errors.figures?.[f.name])}
-                        {...register(`figures.${f.name}`, {
-                          validate: (text) => {
-                            const value = readNumber(text) ?? NaN;
-                            return (
-                              (value >= f.min && value <= f.max) ||
-                              `${f.label}: ${plain(f.min)} to ${plain(f.max)} ${f.unit}.`
-                            );
-                          },
-                        })}
-                      />
-                    </td>
-                    <td className="w-36 text-sm">{f.unit}</td>
-                    <td className="quiet text-sm">{f.source}</td>
-                    <td className="w-32 text-right">
-                      {readNumber(now[f.name]) !== f.start && (
-                        <button
-                          type="button"
-                          className="btn btn-ghost btn-xs"
-                          aria-label={`Set ${f.label} back to ${plain(f.start)}`}
-                          onClick={() =>
-                            setValue(`figures.${f.name}`, plain(f.start), {
-                              shouldDirty: true,
-                              shouldValidate: true,
-                            })
-                          }
-                        >
-                          back to {plain(f.start)}
-                        </button>
-                      )}
-                    </td>
-                  </tr>
-                ))}
-            </tbody>
-          </table>
-        </section>
-      ))}
-    </>
+    <tr>
+      <td className="w-80 narrow:w-auto">
+        <label htmlFor={figure.name}>{figure.label}</label>
+      </td>
+      <td className="w-28 min-w-20">
+        <input
+          id={figure.name}
+          inputMode="decimal"
+          autoComplete="off"
+          className="cell border-base-300! text-right tabular-nums"
+          aria-invalid={Boolean(errors.figures?.[figure.name])}
+          {...register(name, { validate })}
+        />
+      </td>
+      <td className="w-36 text-sm narrow:w-auto">{figure.unit}</td>
+      <td className="quiet text-sm">{figure.source}</td>
+      <td className="w-32 text-right narrow:w-auto">
+        {readNumber(now) !== figure.start && (
+          <button
+            type="button"
+            className="btn btn-ghost btn-xs"
+            aria-label={`Set ${figure.label} back to ${plain(figure.start)}`}
+            onClick={() => setValue(name, plain(figure.start), { shouldDirty: true, shouldValidate: true })}
+          >
+            back to {plain(figure.start)}
+          </button>
+        )}
+      </td>
+    </tr>
   );
+});
+
+/** The figures by group. Each group is taken over by itself: a page of a hundred and fifty fields answers meanwhile. */
+export function FigureFields({ figures, ...own }: { figures: readonly Figure<FigureName>[] } & Own) {
+  const groups = [...new Set(figures.map((f) => f.group))];
+  return groups.map((group) => (
+    <Suspense key={group} fallback={null}>
+      <section className="mt-5 overflow-x-auto">
+        <h2 className="text-xl">{group}</h2>
+        <table className="sheet">
+          <thead className="sr-only">
+            <tr>
+              <th scope="col">Figure</th>
+              <th scope="col">Value</th>
+              <th scope="col">Unit</th>
+              <th scope="col">Source</th>
+              <th scope="col">Reset</th>
+            </tr>
+          </thead>
+          <tbody>
+            {figures
+              .filter((f) => f.group === group)
+              .map((figure) => (
+                <FigureRow key={figure.name} figure={figure} {...own} />
+              ))}
+          </tbody>
+        </table>
+      </section>
+    </Suspense>
+  ));
 }

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { Suspense, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import type { Cord } from '../../core/cord';
 import { SCHOOL_LIST } from '../../core/cut';
@@ -39,8 +39,9 @@ export function SettingsScreen({
 }) {
   const [version, setVersion] = useState(view.version);
   const [note, setNote] = useState<{ text: string; bad: boolean } | null>(null);
-  const form = useForm<Form>({ defaultValues: formOf(view.settings) });
-  const { register, handleSubmit, formState, reset, setValue } = form;
+  const { register, control, handleSubmit, formState, reset, setValue } = useForm<Form>({
+    defaultValues: formOf(view.settings),
+  });
   const { errors } = formState;
   const wrong = figures.find((f) => errors.figures && f.name in errors.figures);
 
@@ -132,7 +133,7 @@ export function SettingsScreen({
             </select>
           </label>
         </section>
-        <FigureFields form={form} figures={figures} />
+        <FigureFields figures={figures} control={control} register={register} setValue={setValue} />
         <div className="sticky bottom-0 mt-4 flex items-center gap-3 border-t hair bg-base-100 py-3">
           <button type="submit" className="btn btn-primary" disabled={formState.isSubmitting}>
             Save the settings
@@ -145,26 +146,30 @@ export function SettingsScreen({
           </p>
         </div>
       </form>
-      <section className="mt-6">
-        <h2 className="text-xl">Cords</h2>
-        <DocumentTable
-          path="cords"
-          initial={view.cords}
-          shipped={view.shipped.cords}
-          fields={CORD_FIELDS}
-          words={(cord) => `${cord.fibre}, ${cord.stiffness}, ${cord.colours.length} colours`}
-        />
-      </section>
-      <section className="mt-6">
-        <h2 className="text-xl">Hardware</h2>
-        <DocumentTable
-          path="hardware"
-          initial={view.hardware}
-          shipped={view.shipped.hardware}
-          fields={HARDWARE_FIELDS}
-          words={(h) => `${h.kind.replace('-', ' ')}${h.nickel ? ', contains nickel' : ''}`}
-        />
-      </section>
+      <Suspense fallback={null}>
+        <section className="mt-6 overflow-x-auto">
+          <h2 className="text-xl">Cords</h2>
+          <DocumentTable
+            path="cords"
+            initial={view.cords}
+            shipped={view.shipped.cords}
+            fields={CORD_FIELDS}
+            words={(cord) => `${cord.fibre}, ${cord.stiffness}, ${cord.colours.length} colours`}
+          />
+        </section>
+      </Suspense>
+      <Suspense fallback={null}>
+        <section className="mt-6 overflow-x-auto">
+          <h2 className="text-xl">Hardware</h2>
+          <DocumentTable
+            path="hardware"
+            initial={view.hardware}
+            shipped={view.shipped.hardware}
+            fields={HARDWARE_FIELDS}
+            words={(h) => `${h.kind.replace('-', ' ')}${h.nickel ? ', contains nickel' : ''}`}
+          />
+        </section>
+      </Suspense>
       <WordTable
         projects={view.projects}
         version={version}

@@ -30,6 +30,9 @@ export function stripSize(plan: SeatPlan, ruler: boolean): { width: number; heig
   return { width: Math.round(10 * (right - left)), height: Math.round(10 * high) };
 }
 
+/** How faintly what is not made yet is there. */
+const FAINT = 0.22;
+
 /** The band itself, drawn from the strand paths that are measured, to scale over a ruler; coarser where it is small. */
 export function Strip({
   plan,
@@ -75,6 +78,8 @@ export function Strip({
   }, [piece, fit, plan, side, small, ruler]);
   if (!piece || !fit || !drawn) return null;
   const { left, right, half, length, size, high } = drawn.page;
+  const lacks = toCome !== undefined && toCome[0] < right && toCome[1] > toCome[0];
+  const begun = lacks && (toCome[0] > left || toCome[1] < right);
   return (
     <svg
       viewBox={`${near?.[0] ?? left} ${-half} ${near ? near[1] - near[0] : right - left} ${high}`}
@@ -82,24 +87,20 @@ export function Strip({
       role="img"
       aria-label={stripWords(plan, side, units)}
     >
-      {toCome === undefined ? (
-        <>
+      <g opacity={lacks ? FAINT : undefined}>
+        <g id={begun ? `${id}-all` : undefined}>
           {drawn.sections}
           {drawn.parts}
-        </>
-      ) : (
+        </g>
+      </g>
+      {begun && (
         <>
           <defs>
-            <g id={`${id}-all`}>
-              {drawn.sections}
-              {drawn.parts}
-            </g>
             <clipPath id={`${id}-made`}>
               <rect x={left} y={-half} width={Math.max(0, Math.min(right, toCome[0]) - left)} height={2 * half} />
               <rect x={Math.min(right, toCome[1])} y={-half} width={Math.max(0, right - toCome[1])} height={2 * half} />
             </clipPath>
           </defs>
-          <use href={`#${id}-all`} opacity={0.22} />
           <use href={`#${id}-all`} clipPath={`url(#${id}-made)`} />
         </>
       )}

@@ -44,7 +44,7 @@ function Row({
       style={{ transform: transform ? `translateY(${transform.y}px)` : undefined, transition }}
       className="border-b hair bg-base-100 py-2"
     >
-      <div className="flex items-start gap-1">
+      <div className="flex items-start gap-1 narrow:flex-wrap">
         <button
           type="button"
           className="btn btn-ghost btn-sm cursor-grab px-1"
@@ -54,7 +54,7 @@ function Row({
         >
           <GripVertical size={16} aria-hidden="true" />
         </button>
-        <div className="min-w-0 flex-1">{children}</div>
+        <div className="min-w-0 flex-1 narrow:order-last narrow:basis-full">{children}</div>
         <button
           type="button"
           className="btn btn-ghost btn-xs"

@@ -32,7 +32,7 @@ export function SectionFields({ model, index }: { model: ComposerModel; index: n
       </p>
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
         {section.runs.map((run, i) => (
-          <span key={i} className="inline-flex items-center gap-1">
+          <span key={i} className="inline-flex flex-wrap items-center gap-1">
             <Pick
               label={i === 0 ? 'Stitch' : 'then'}
               value={run.stitch}

@@ -4,6 +4,7 @@ import type { Units } from '../../../core/measure';
 import { STAGES, type SessionView, type Stage } from '../../../core/session';
 import { StageCord } from '../../../ui/pictures/stage-cord';
 import { Guard } from '../../../ui/guard';
+import { todayHere } from '../../../ui/words/region';
 import { useUnits } from '../../../ui/words/units';
 import { Clip } from './clip';
 import { Conflicts } from './conflicts';
@@ -17,6 +18,9 @@ import type { Shown } from './stage-panel';
 /** Focuses a field once it is on the page. */
 const focusSoon = (selector: string) =>
   requestAnimationFrame(() => document.querySelector<HTMLElement>(selector)?.focus());
+
+/** Where it is said in a line how the room will go, while the session is ahead. */
+const ASKED_OF_THE_ROOM: readonly (Stage | 'room')[] = ['seats', 'fit', 'kit'];
 
 /** The board on the instructor's lap: clip, stage cord, the stage's worksheet, and the tray beside it. */
 export function Board({
@@ -104,6 +108,7 @@ export function Board({
   const seat = model.seats.find(({ record }) => record.id === selected);
   const { room: RoomPanel, tray: SeatTray, ...stages } = panels();
   const Panel = stage === 'room' ? null : stages[stage];
+  const isAhead = model.view.session.held_on >= todayHere();
   const next = STAGES[STAGES.findIndex(({ slug }) => slug === stage) + 1];
   return (
     <div className="flex min-h-screen flex-col">
@@ -116,7 +121,7 @@ export function Board({
       <div className="flex flex-1">
         <main className="min-w-0 flex-1 pb-10 outline-none" tabIndex={-1} aria-label={`${title}, ${stage}`}>
           <Guard key={stage} of={model.view} what="This stage">
-            {stage !== 'room' && stage !== 'cut' && (
+            {ASKED_OF_THE_ROOM.includes(stage) && isAhead && (
               <RoomLine
                 room={room}
                 asksFire={stage === 'kit' && model.view.session.room.fire_by === ''}

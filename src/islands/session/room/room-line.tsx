@@ -1,7 +1,7 @@
 import type { RoomModel } from './use-room';
 import { inWords, isUnlikely } from './clock-words';
 
-/** In one line whether the room finishes, and at the kits whether a flame is planned that nobody has asked the venue about; with the way there. */
+/** In one line, which keeps its place from the first, whether the room finishes, and at the kits whether a flame is planned that nobody has asked the venue about; with the way there. */
 export function RoomLine({
   room,
   asksFire,
@@ -14,19 +14,21 @@ export function RoomLine({
   href: string;
   onGo: () => void;
 }) {
-  if (!room.times) return null;
-  const { seats } = room.times;
-  const late = seats.filter(({ finishes }) => isUnlikely(finishes)).length;
-  const flame = asksFire ? seats.filter(({ turn }) => turn).length : 0;
-  if (late === 0 && flame === 0) return null;
+  if (!room.room || room.problem) return null;
+  const { seats } = room.room;
+  const late = room.times?.seats.filter(({ finishes }) => isUnlikely(finishes)).length ?? 0;
+  const flame = asksFire ? seats.filter(({ phases }) => phases.some(({ at }) => at === 'station')).length : 0;
   const says = [
     late > 0 && `${inWords(late)} of ${inWords(seats.length)} will probably not finish`,
     flame > 0 &&
       `${inWords(flame)} ${flame === 1 ? 'finishes' : 'finish'} with heat, and nobody has confirmed the venue’s fire rules`,
   ].filter((line) => line !== false);
+  const asks = says.length > 0;
+  const calm = room.times ? 'Everyone will probably finish' : 'Reckoning the room';
+  const line = asks ? says.join('; ').replace(/^./, (first) => first.toUpperCase()) : calm;
   return (
-    <p className="border-l-4 border-warning bg-base-200 px-3 py-1.5 text-sm">
-      <strong>{`${says.join('; ').replace(/^./, (first) => first.toUpperCase())}:`}</strong>{' '}
+    <p className={`border-l-4 bg-base-200 px-3 py-1.5 text-sm ${asks ? 'border-warning' : 'quiet border-base-300'}`}>
+      {asks ? <strong>{line}:</strong> : `${line}:`}{' '}
       <a
         className="link"
         href={href}

@@ -6,7 +6,10 @@ export const leftWords = (left: Left | null | undefined, units: Units): string =
   !left
     ? ''
     : 'mm' in left
-      ? left.mm.map((mm) => formatLength(mm, units)).join('; ').replace(/ (?:cm|in)(?=;)/g, '')
+      ? left.mm
+          .map((mm) => formatLength(mm, units))
+          .join('; ')
+          .replace(/ (?:cm|in)(?=;)/g, '')
       : `short${left.at ? ` at ${left.at}` : ''}`;
 
 const NOTHING = /^\s*0+(?:[.,]0+)?\s*(?:mm|cm|m|in|"|″)?\s*$/i;

@@ -49,7 +49,11 @@ export function WrapTable({ model, units }: { model: SessionModel; units: Units 
             <th scope="col" className="num w-20 narrow:w-14">
               Half knots
             </th>
-            <th scope="col" className="num w-24 narrow:w-20" title="Length of the knotting laid flat, without its closure">
+            <th
+              scope="col"
+              className="num w-24 narrow:w-20"
+              title="Length of the knotting laid flat, without its closure"
+            >
               Band
             </th>
             <th scope="col" className="w-16" title="tight, right or loose: a letter will do">
