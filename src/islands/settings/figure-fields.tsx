@@ -56,11 +56,14 @@ const FigureRow = memo(function FigureRow({
 });
 
 /** The figures by group. Each group is taken over by itself: a page of a hundred and fifty fields answers meanwhile. */
-export function FigureFields({ figures, ...own }: { figures: readonly Figure<FigureName>[] } & Own) {
+export const FigureFields = memo(function FigureFields({
+  figures,
+  ...own
+}: { figures: readonly Figure<FigureName>[] } & Own) {
   const groups = [...new Set(figures.map((f) => f.group))];
   return groups.map((group) => (
     <Suspense key={group} fallback={null}>
-      <section className="mt-5 overflow-x-auto">
+      <section className="part-lazy mt-5 overflow-x-auto">
         <h2 className="text-xl">{group}</h2>
         <table className="sheet">
           <thead className="sr-only">
@@ -83,4 +86,4 @@ export function FigureFields({ figures, ...own }: { figures: readonly Figure<Fig
       </section>
     </Suspense>
   ));
-}
+});

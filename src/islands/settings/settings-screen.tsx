@@ -1,8 +1,6 @@
-import { Suspense, useState } from 'react';
+import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import type { Cord } from '../../core/cord';
 import { SCHOOL_LIST } from '../../core/cut';
-import type { Hardware } from '../../core/part';
 import type { Figure, FigureName } from '../../core/studio';
 import type { SettingsView } from '../../app/studio/settings';
 import { region } from '../../ui/words/region';
@@ -11,17 +9,7 @@ import { FigureFields } from './figure-fields';
 import { formOf, settingsOf, type Form } from './settings-form';
 import { TakeAway } from './take-away';
 import { WordTable } from './word-table';
-import { DocumentTable, type NumberField } from './document-table';
-
-const CORD_FIELDS: readonly NumberField<Cord>[] = [
-  { key: 'diameter_mm', label: 'Diameter', unit: 'mm', min: 0.2, max: 12 },
-  { key: 'compression', label: 'Compression', unit: '× diameter', min: 0.4, max: 1 },
-];
-const HARDWARE_FIELDS: readonly NumberField<Hardware>[] = [
-  { key: 'bar_mm', label: 'Bar', unit: 'mm', min: 0.5, max: 15 },
-  { key: 'opening_mm', label: 'Opening', unit: 'mm', min: 1, max: 80 },
-  { key: 'closed_mm', label: 'Closed', unit: 'mm', min: 0, max: 120 },
-];
+import { Documents } from './documents';
 
 const optional = { setValueAs: (text: string | undefined) => (text?.trim() ? text.trim() : undefined) };
 
@@ -134,7 +122,7 @@ export function SettingsScreen({
           </label>
         </section>
         <FigureFields figures={figures} control={control} register={register} setValue={setValue} />
-        <div className="sticky bottom-0 mt-4 flex items-center gap-3 border-t hair bg-base-100 py-3">
+        <div className="sticky bottom-0 mt-4 flex items-center gap-3 border-t hair bg-base-100 py-3 narrow:bottom-13">
           <button type="submit" className="btn btn-primary" disabled={formState.isSubmitting}>
             Save the settings
           </button>
@@ -146,30 +134,7 @@ export function SettingsScreen({
           </p>
         </div>
       </form>
-      <Suspense fallback={null}>
-        <section className="mt-6 overflow-x-auto">
-          <h2 className="text-xl">Cords</h2>
-          <DocumentTable
-            path="cords"
-            initial={view.cords}
-            shipped={view.shipped.cords}
-            fields={CORD_FIELDS}
-            words={(cord) => `${cord.fibre}, ${cord.stiffness}, ${cord.colours.length} colours`}
-          />
-        </section>
-      </Suspense>
-      <Suspense fallback={null}>
-        <section className="mt-6 overflow-x-auto">
-          <h2 className="text-xl">Hardware</h2>
-          <DocumentTable
-            path="hardware"
-            initial={view.hardware}
-            shipped={view.shipped.hardware}
-            fields={HARDWARE_FIELDS}
-            words={(h) => `${h.kind.replace('-', ' ')}${h.nickel ? ', contains nickel' : ''}`}
-          />
-        </section>
-      </Suspense>
+      <Documents view={view} />
       <WordTable
         projects={view.projects}
         version={version}
