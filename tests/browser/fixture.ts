@@ -1,4 +1,4 @@
-import { source as AXE, type AxeResults, type RunOptions } from 'axe-core';
+import axeCore, { type AxeResults, type RunOptions } from 'axe-core';
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
 
 /** What a page may say on the console while its server is taken away; nothing else is let pass. */
@@ -66,7 +66,7 @@ const AA = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
 /** What axe finds against WCAG 2.2 A and AA, in a line each; or by contrast only. */
 export async function axe(page: Page, only: 'contrast' | 'everything' = 'everything'): Promise<string[]> {
   // Put in without a wrapper that loads it anew for each look: it takes longer than looking.
-  await page.evaluate(`window.axe ?? ${AXE}; 0`);
+  await page.evaluate(`window.axe ?? ${axeCore.source}; 0`);
   const options: RunOptions = {
     runOnly: only === 'contrast' ? { type: 'rule', values: ['color-contrast'] } : { type: 'tag', values: AA },
     resultTypes: ['violations'],

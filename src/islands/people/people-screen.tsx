@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react';
 import { formatLength, type Units } from '../../core/measure';
 import type { PersonView } from '../../app/people/people';
 import type { PersonLine } from '../../data/people';
+import { day } from '../../ui/words/region';
 import { request } from '../../ui/api';
 import { columnsOf, SortTable } from '../../ui/sort-table';
 import { useUnits } from '../../ui/words/units';
@@ -61,7 +62,11 @@ function People({ initial, most, units: firstUnits, today, person: first }: Prop
           return mm === undefined ? '' : formatLength(mm, units);
         },
       }),
-      column.accessor((row) => row.wrist_on ?? '', { id: 'taken', header: 'Taken on' }),
+      column.accessor((row) => row.wrist_on ?? '', {
+        id: 'taken',
+        header: 'Taken on',
+        cell: (cell) => cell.getValue() && day(cell.getValue(), 'year'),
+      }),
       column.accessor((row) => row.avoid.map((a) => `no ${a}`).join(', '), { id: 'skin', header: 'Skin' }),
       column.accessor('sessions', { header: 'Sessions' }),
     ],

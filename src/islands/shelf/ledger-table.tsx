@@ -37,7 +37,7 @@ export function LedgerTable({ model, units, lot }: { model: ShelfModel; units: U
   if (isLoading) return <p className="px-4 py-2">Reading the ledger…</p>;
   if (lines.length === 0) return <p className="px-4 py-2">Nothing has moved yet.</p>;
   return (
-    <div className={lot ? '' : 'px-2'}>
+    <div className={lot ? '' : 'overflow-x-auto px-2'}>
       <table className="sheet text-sm">
         <caption className="sr-only">Movements, newest first</caption>
         <Heads of={['When', 'What', !lot && 'Lot', num('On hand'), num('Reserved'), !lot && 'For', unseen('Undo')]} />

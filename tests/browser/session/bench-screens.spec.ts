@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
-import { axe, expect, guest, makeSession, open, test } from '../fixture';
+import { expect, guest, makeSession, open, test } from '../fixture';
 import { card, openBench, panel, phoneOf, press, HELD } from '../support/bench';
+import { inBothThemes, sideways, SIZES } from '../support/look';
 
 test('bench, seat page and pairing keep to WCAG 2.2 AA in both themes and three sizes; targets are as large as a thumb', async ({
   page,
@@ -9,15 +10,6 @@ test('bench, seat page and pairing keep to WCAG 2.2 AA in both themes and three 
   test.setTimeout(180_000);
   await openBench(page);
   const phone = await phoneOf(browser, page, 'Jory Flood');
-  const both = async (one: Page, name: string) => {
-    // A pressed tab passes from one colour to the other: what is looked at is what it comes to.
-    await one.waitForFunction(() => document.getAnimations().every(({ playState }) => playState !== 'running'));
-    expect.soft(await axe(one), name).toEqual([]);
-    await one.evaluate(() => document.documentElement.setAttribute('data-theme', 'walnut'));
-    await one.waitForFunction(() => document.getAnimations().every(({ playState }) => playState !== 'running'));
-    expect.soft(await axe(one, 'contrast'), `${name} in walnut`).toEqual([]);
-    await one.evaluate(() => document.documentElement.setAttribute('data-theme', 'linen'));
-  };
   /** Buttons of the bench and of the page under them, smaller than a thumb. */
   const small = (one: Page, within: string) =>
     one.locator(`${within} button:visible`).evaluateAll((all) =>
@@ -26,35 +18,29 @@ test('bench, seat page and pairing keep to WCAG 2.2 AA in both themes and three 
         return height < 43.5 || width < 43.5 ? [`${button.textContent} ${width}×${height}`] : [];
       }),
     );
-  const sideways = (one: Page) =>
-    one.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
-  for (const [width, height] of [
-    [1280, 800],
-    [820, 1180],
-    [390, 844],
-  ] as const) {
+  for (const [width, height] of SIZES) {
     await page.setViewportSize({ width, height });
-    await both(page, `bench at ${width}`);
+    await inBothThemes(page, `bench at ${width}`);
     await card(page, 'Corin').click();
     for (const view of ['Progress', 'Will it last?', 'Where was I?', 'What went wrong?']) {
       await panel(page).getByRole('tab', { name: view }).click();
-      await both(page, `${view} at ${width}`);
+      await inBothThemes(page, `${view} at ${width}`);
       expect.soft(await small(page, 'aside'), `${view} at ${width}`).toEqual([]);
     }
     expect.soft(await small(page, 'main'), `bench at ${width}`).toEqual([]);
     expect.soft(await sideways(page), `bench at ${width}`).toBeLessThanOrEqual(0);
     await press(page, 'Close');
     await phone.setViewportSize({ width, height });
-    await both(phone, `seat page at ${width}`);
+    await inBothThemes(phone, `seat page at ${width}`);
     expect.soft(await small(phone, 'body'), `seat page at ${width}`).toEqual([]);
     expect.soft(await sideways(phone), `seat page at ${width}`).toBeLessThanOrEqual(0);
   }
   await page.getByRole('button', { name: 'Clock' }).click();
-  await both(page, 'the clock');
+  await inBothThemes(page, 'the clock');
   expect.soft(await sideways(page), 'the clock').toBeLessThanOrEqual(0);
   for (const path of ['/pair', '/bench']) {
     await open(phone, path);
-    await both(phone, path);
+    await inBothThemes(phone, path);
   }
 });
 

@@ -12,6 +12,7 @@ import type { PanelProps } from '../board/stage-panel';
 import { RoomList } from './room-list';
 import { ScanButton } from '../../scan/scan-button';
 import { Refusal } from '../../../ui/refusal';
+import { day } from '../../../ui/words/region';
 
 /** The kits: a bag a seat to tick off, what the room shares, labels, and the issue from the shelf. */
 export function KitStage({ model, units, selected, onSelect }: PanelProps) {
@@ -40,7 +41,7 @@ export function KitStage({ model, units, selected, onSelect }: PanelProps) {
         {issued ? (
           <>
             <span className="flex items-center gap-1.5">
-              <PackageCheck size={16} aria-hidden="true" /> Issued from the shelf on {issued.on}.
+              <PackageCheck size={16} aria-hidden="true" /> Issued from the shelf on {day(issued.on, 'short')}.
             </span>
             <button type="button" className="btn btn-ghost btn-sm" disabled={sending} onClick={() => issue('DELETE')}>
               <Undo2 size={15} aria-hidden="true" /> Take the issue back

@@ -15,6 +15,7 @@ import { WishesField } from './wishes-field';
 import { SchoolsTable } from './schools-table';
 import type { PlannedSeat } from '../../../core/seat';
 import type { SessionModel } from '../model/use-session';
+import { day } from '../../../ui/words/region';
 
 function Part({ title, children }: { title: string; children: ReactNode }) {
   return (
@@ -47,7 +48,7 @@ export function SeatTray({
   return (
     <aside
       aria-label={`Seat of ${record.name}`}
-      className="sticky top-0 max-h-screen w-[360px] shrink-0 self-start overflow-y-auto border-l hair bg-base-100 text-[15px]"
+      className="sticky top-0 max-h-screen w-[360px] shrink-0 self-start overflow-y-auto border-l hair bg-base-100 text-[15px] max-sm:fixed max-sm:inset-0 max-sm:z-50 max-sm:w-full max-sm:border-l-0"
     >
       <header className="flex items-start justify-between gap-2 px-4 py-3">
         <div className="min-w-0">
@@ -94,8 +95,8 @@ export function SeatTray({
       )}
       {seat.kept && session.cut_done && (
         <p className="mx-4 mb-3 border-l-4 border-success bg-base-200 px-3 py-2 text-sm">
-          Cut on {session.cut_done.on}: fit, lengths and kit stay as they were cut, whatever figures change. Changing
-          the seat so that it needs other lengths undoes the knot.
+          Cut on {day(session.cut_done.on, 'year')}: fit, lengths and kit stay as they were cut, whatever figures
+          change. Changing the seat so that it needs other lengths undoes the knot.
         </p>
       )}
       {piece && !seat.kept && newer !== undefined && newer > piece.project.revision && (

@@ -7,6 +7,7 @@ import type { SessionModel } from '../model/use-session';
 import { Refusal } from '../../../ui/refusal';
 import { leftByItem } from './left-by-item';
 import { LongEnough } from './long-enough';
+import { day } from '../../../ui/words/region';
 
 /** Reads what came back of one item: lengths apart by commas or semicolons, or one number. */
 function readBack(item: string, text: string, units: Units): { amounts: number[] } | { problem: string } {
@@ -84,7 +85,7 @@ export function PutBack({
             scrap.reduce((sum, mm) => sum + mm, 0),
             units,
           )} in all, are scrap.`}
-        {back && ` Put back on ${wrap.returned_on}; more can follow.`}
+        {back && ` Put back on ${day(wrap.returned_on!, 'short')}; more can follow.`}
       </p>
       <form
         onSubmit={(event) => {
