@@ -99,7 +99,7 @@ export function Composer({
               <h2 className="mt-4 text-lg">Beside the band: loops, tails, ends, joins and sliders</h2>
               <ul className="border-t hair">
                 {[...off, ...offSections].map(({ id }, i) => (
-                  <li key={`${id} ${i}`} className="flex items-start border-b hair py-2">
+                  <li key={`${id} ${i}`} className="flex items-start border-b hair py-2 narrow:flex-wrap">
                     <div className="min-w-0 flex-1">{fieldsOf(id)}</div>
                     <button
                       type="button"

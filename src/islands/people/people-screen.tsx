@@ -65,7 +65,7 @@ function People({ initial, most, units: firstUnits, today, person: first }: Prop
       column.accessor((row) => row.wrist_on ?? '', {
         id: 'taken',
         header: 'Taken on',
-        cell: (cell) => cell.getValue() && day(cell.getValue(), 'year'),
+        cell: (cell) => cell.getValue() && <span className="whitespace-nowrap">{day(cell.getValue(), 'year')}</span>,
       }),
       column.accessor((row) => row.avoid.map((a) => `no ${a}`).join(', '), { id: 'skin', header: 'Skin' }),
       column.accessor('sessions', { header: 'Sessions' }),

@@ -2,6 +2,7 @@ import { bareUnit, formatLength, parseLength, type Units } from '../../../core/m
 import { questionsOf, type PlannedPiece, type SaidOfPiece } from '../../../core/record';
 import type { PlannedSeat } from '../../../core/seat';
 import type { Noted } from '../../../core/session';
+import { Swatch } from '../../../ui/pictures/swatch';
 import { TextCell } from '../../../ui/fields/text-cell';
 import type { SessionModel } from '../model/use-session';
 import { leftWords, readFinished, readFits, readLeft } from './read-left';
@@ -60,11 +61,9 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
             </>
           )}
           <td className="text-sm whitespace-nowrap">
-            <span
-              aria-hidden="true"
-              className="mr-1.5 inline-block size-3 border hair align-[-1px]"
-              style={{ background: colourOf(cord.cord, cord.colour) }}
-            />
+            <span className="mr-1.5 inline-block align-[-1px]">
+              <Swatch hex={colourOf(cord.cord, cord.colour)} size={12} />
+            </span>
             {cord.pieces > 1 && `${cord.pieces} × `}
             {differ ? `${cord.role} ` : ''}
             <span className="num">{formatLength(cord.cut_mm, units, 'up')}</span>
