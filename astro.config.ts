@@ -46,7 +46,11 @@ export default defineConfig({
   experimental: { csp: true },
   vite: {
     plugins: [tailwindcss()],
-    build: { assetsInlineLimit: 0 },
+    build: {
+      assetsInlineLimit: 0,
+      // A file of a few lines costs more to ask for than to bring along.
+      rollupOptions: { output: { experimentalMinChunkSize: 6_000 } },
+    },
     worker: { format: 'es' },
     optimizeDeps: { include: ['highs', 'comlink'] },
   },

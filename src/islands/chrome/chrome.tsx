@@ -90,7 +90,7 @@ export function Chrome({ units: firstUnits, theme: firstTheme }: { units: Units;
         className={`${button} max-sm:hidden`}
         onClick={toggleUnits}
         title="u"
-        aria-label={`Units: ${isMetric ? 'centimetres' : 'inches'}. Change to ${isMetric ? 'inches' : 'centimetres'}`}
+        aria-label={`${isMetric ? 'cm' : 'inches'}: change from ${isMetric ? 'centimetres to inches' : 'inches to centimetres'}`}
       >
         <Ruler size={19} aria-hidden="true" />
         {isMetric ? 'cm' : 'inches'}
@@ -99,7 +99,7 @@ export function Chrome({ units: firstUnits, theme: firstTheme }: { units: Units;
         type="button"
         className={`${button} max-sm:hidden`}
         onClick={toggleTheme}
-        aria-label={`Theme: ${theme}. Change to ${nextTheme}`}
+        aria-label={`${theme}: change the theme to ${nextTheme}`}
       >
         {theme === 'linen' ? <Sun size={19} aria-hidden="true" /> : <Moon size={19} aria-hidden="true" />}
         {theme}

@@ -1,0 +1,70 @@
+// Every screen as Lighthouse sees it, at a desk and as its mobile device: figures for scripts/bench.mjs.
+import { spawnSync } from 'node:child_process';
+import { ROOT } from '../lib/root.mjs';
+
+const AIMS = { desk: 98, mobile: 90 };
+
+/** A session of forty, made for this: what its screens take is what a full room takes. */
+async function forty(base) {
+  const id = crypto.randomUUID();
+  const headers = { origin: base, 'content-type': 'application/json', connection: 'close' };
+  const send = (path, data) => fetch(base + path, { method: 'POST', headers, body: JSON.stringify(data) });
+  const seats = Array.from({ length: 40 }, (_, i) => ({
+    id: crypto.randomUUID(),
+    name: `Guest ${i + 1}`,
+    age: 20 + i,
+    skill: ['new', 'steady', 'fluent'][i % 3],
+    wrist_mm: 150 + (i % 25),
+    wrist_method: 'tape',
+    project: 'band-buckle',
+    cords: { whole: { cord: 'sheathed-4', colours: [['race', 'night', 'samphire', 'thrift'][i % 4]] } },
+  }));
+  await send('/api/sessions', { id, session: { title: 'Forty at once', held_on: '2031-01-01', minutes: 120 } });
+  const made = await send(`/api/sessions/${id}/seats`, { seats });
+  if (!made.ok) throw new Error(`Forty seats were not taken: ${await made.text()}`);
+  return `/sessions/${id}`;
+}
+
+/** What Lighthouse says of some pages. A browser that painted nothing is asked once more. */
+function lighthouse(device, pages) {
+  const ask = (wanted) => {
+    const { stdout } = spawnSync(process.execPath, ['scripts/bench/lighthouse.mjs', device, ...wanted], {
+      cwd: ROOT,
+      encoding: 'utf8',
+      stdio: ['ignore', 'pipe', 2],
+    });
+    return JSON.parse(stdout);
+  };
+  const found = ask(pages);
+  const again = pages.filter((page) => found[page].performance === 0);
+  return again.length > 0 ? { ...found, ...ask(again) } : found;
+}
+
+/** A row for each screen and device: what, its figures, and what is aimed at. */
+export async function screenRows(base, seatPage) {
+  const session = await forty(base);
+  const stages = ['seats', 'fit', 'cut', 'kit', 'bench', 'wrap-up', 'room', 'print'];
+  const screens = [
+    ...['/', '/sessions', '/people', '/projects', '/projects/band-buckle', '/composer/band-buckle'],
+    ...['/shelf', '/shelf?view=outlook', '/records', '/settings'],
+    ...stages.map((stage) => `${session}/${stage}`),
+    seatPage,
+  ];
+  const nameOf = (path) =>
+    path === seatPage ? 'Seat page' : path.startsWith(session) ? `40 seats: ${path.slice(session.length + 1)}` : path;
+  return ['desk', 'mobile'].flatMap((device) => {
+    const found = lighthouse(
+      device,
+      screens.map((path) => base + path),
+    );
+    return screens.map((path) => {
+      const seen = found[base + path];
+      const kilobytes = (seen.script / 1000).toFixed(0);
+      return [
+        `${nameOf(path)}, Lighthouse, ${device}`,
+        `${seen.performance} / ${seen.accessibility} / ${seen['best-practices']}`,
+        `${AIMS[device]} / 100 / 100 (painted ${seen.painted} ms, blocked ${seen.blocked} ms, shifted ${seen.shifted}, script ${kilobytes} kB)`,
+      ];
+    });
+  });
+}
