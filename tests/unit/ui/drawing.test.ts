@@ -4,7 +4,7 @@ import { SHIPPED } from '../../../catalogue';
 import { planSeat, type SeatPlan } from '../../../src/core/seat';
 import { packingOf } from '../../../src/core/session';
 import { STARTING_FIGURES } from '../../../src/core/studio';
-import { framesOf } from '../../../src/ui/strip';
+import { framesOf, stripSize } from '../../../src/ui/strip';
 import { drawingOf } from '../../../src/ui/strip/drawing';
 import { seat } from '../examples/seat';
 
@@ -29,6 +29,27 @@ describe('drawings as files', () => {
       expect(svg, name).toMatch(/^<svg xmlns="http:\/\/www.w3.org\/2000\/svg" viewBox="[-\d. e]+"/);
       expect(svg, name).not.toMatch(/NaN|undefined|Infinity|class="block/);
     }
+  });
+
+  it.each(Object.keys(SHIPPED.projects))('%s: keeps its place on a page by the measures of its file', (project) => {
+    const plan = planned(project);
+    for (const [name, ruler] of [
+      ['ruled-front', true],
+      ['back', false],
+    ] as const) {
+      const [, wide, high] = /viewBox="[-\d.e]+ [-\d.e]+ ([\d.e]+) ([\d.e]+)"/.exec(drawingOf(plan, name, 'cm')!)!;
+      const { width, height } = stripSize(plan, ruler);
+      expect(width / height / (Number(wide) / Number(high))).toBeCloseTo(1, 2);
+    }
+  });
+
+  it.each(Object.keys(SHIPPED.projects))('%s: closed, shows nothing that it has not drawn', (project) => {
+    const svg = drawingOf(planned(project), 'closed', 'cm')!;
+    const names = new Set([...svg.matchAll(/ id="([^"]+)"/g)].map(([, id]) => id));
+    const asked = [...svg.matchAll(/(?:href="#|url\(#)([^")]+)/g)].map(([, id]) => id);
+    expect(asked.filter((id) => !names.has(id))).toEqual([]);
+    // A stretch of the band that is stood for by a picture shows strands.
+    for (const [, drawn] of svg.matchAll(/<g id="[^"]+">(.*?)<clipPath/gs)) expect(drawn).toContain('<path');
   });
 
   it('knows no others, whatever they are called', () => {
