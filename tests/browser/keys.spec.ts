@@ -108,4 +108,8 @@ test('arrow keys go through the table, and what is typed is kept on the way', as
   await page.getByLabel('cut from the estimate').check();
   await expect(page.getByText('1 seat still on an estimate.')).toHaveCount(0);
   await saved(page);
+  // An estimate looks like one wherever it goes.
+  await open(page, `/sessions/${id}/kit`);
+  await expect(page.getByRole('row', { name: /Gil Weir/ })).toContainText('by an estimate of the wrist');
+  await expect(page.getByRole('row', { name: /Fen Wade/ })).not.toContainText('estimate');
 });

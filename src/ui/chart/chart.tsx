@@ -101,7 +101,7 @@ function Drawn({ kind, series, x, y, marks = [], height }: Omit<ChartProps, 'lab
     ...(kind === 'dots' && { markers: { size: series.map(({ width }) => (width ? 0 : 4)), strokeWidth: 0 } }),
     plotOptions: { bar: { columnWidth: '60%', borderRadius: 0 } },
     dataLabels: { enabled: false },
-    grid: { borderColor: tones['base-300'], padding: { left: 8, right: 12 } },
+    grid: { borderColor: tones['base-300'], padding: { left: 8, right: 12, ...(marks.length > 0 && { top: 8 }) } },
     legend: { show: series.length > 1, position: 'top', horizontalAlign: 'left', offsetY: 4 },
     tooltip: {
       theme: false as unknown as string,
@@ -133,6 +133,8 @@ function Drawn({ kind, series, x, y, marks = [], height }: Omit<ChartProps, 'lab
         label: {
           text: words,
           orientation: 'horizontal',
+          // Over the drawing, where no line goes through it.
+          offsetY: -14,
           borderWidth: 0,
           style: { background: 'transparent', color: tones['base-content'] },
         },
