@@ -40,6 +40,10 @@ test('the room says who will not finish, and what would help is done by one pres
   await page.getByLabel('Venue’s fire rules confirmed by').fill('Morwen Tidy');
   await page.getByLabel('Venue’s fire rules confirmed by').press('Enter');
   await saved(page);
+  // Nothing is left to ask: the stages say that too, in the same place.
+  await page.getByRole('link', { name: /4 Kit/ }).click();
+  await expect(page.getByText('Everyone will probably finish')).toBeVisible();
+  await page.getByRole('link', { name: 'see the room' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
   await saved(page);
   await page.getByRole('button', { name: 'Undo' }).click();
