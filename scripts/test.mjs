@@ -40,29 +40,31 @@ async function check(checks) {
     const one = waiting.shift();
     if (!one) return;
     const [name, tool, args] = one;
-    const output = [];
-    const child = spawn(join(ROOT, 'node_modules/.bin', tool), args, { cwd: ROOT, env: QUIET });
-    child.stdout.on('data', (part) => output.push(part));
-    child.stderr.on('data', (part) => output.push(part));
-    const status = await new Promise((done) => child.once('close', done));
-    say(`\n== ${name}\n${Buffer.concat(output)}`);
-    count(name, status === 0 ? 1 : 0, status === 0 ? 0 : 1);
+    const ok = await beside(name, tool, args);
+    count(name, ok ? 1 : 0, ok ? 0 : 1);
     await next();
   };
   await Promise.all([next(), next()]);
 }
 
+/** Runs a tool of node_modules beside others; says what it has to say when it is done. True when it ended well. */
+async function beside(name, tool, args, env = {}) {
+  const output = [];
+  const child = spawn(join(ROOT, 'node_modules/.bin', tool), args, { cwd: ROOT, env: { ...QUIET, ...env } });
+  child.stdout.on('data', (part) => output.push(part));
+  child.stderr.on('data', (part) => output.push(part));
+  const status = await new Promise((done) => child.once('close', done));
+  say(`\n== ${name}\n${Buffer.concat(output)}`);
+  return status === 0;
+}
+
 /** Vitest on some projects, counted test by test. A run that left no report counts as a failure. */
-function vitest(name, env) {
+async function vitest(name, env) {
   if (!wanted(name)) return;
-  say(`\n== ${name}`);
   const file = join(ROOT, `.lapboard/${name}.json`);
   rmSync(file, { force: true });
-  const ok = run(
-    'vitest',
-    ['run', '--project', name, '--reporter=default', '--reporter=json', `--outputFile.json=${file}`],
-    env,
-  );
+  const reports = ['--reporter=default', '--reporter=json', `--outputFile.json=${file}`];
+  const ok = await beside(name, 'vitest', ['run', '--project', name, ...reports], env);
   const report = existsSync(file)
     ? JSON.parse(readFileSync(file, 'utf8'))
     : { numPassedTests: 0, numFailedTests: 0, numTotalTests: 0 };
@@ -100,7 +102,6 @@ await check([
   ['imports', 'depcruise', ['src', 'catalogue', 'demo', '--config', '.dependency-cruiser.cjs', '--output-type', 'err']],
   ['unused', 'knip', []],
 ]);
-vitest('unit', {});
 
 /** Clusters of their own, thrown away at the end: nothing in them is anybody's data. */
 const clusters = [];
@@ -123,24 +124,29 @@ async function serve({ folder, postgres }) {
   return { url: `http://127.0.0.1:${port}`, database, cluster: folder };
 }
 
-if (wanted('integration') || wanted('served') || wanted('browser')) {
+async function integration({ postgres }) {
+  if (!wanted('integration')) return;
+  postgres.createDatabase('integration');
+  buildThread();
+  await vitest('integration', {
+    DATABASE_URL: postgres.url('integration'),
+    TEST_DATABASE: 'yes',
+    LAPBOARD_THREAD: THREAD,
+  });
+}
+
+if (only.length === 1 && only[0] === 'unit') await vitest('unit', {});
+else if (['unit', 'integration', 'served', 'browser'].some(wanted)) {
   try {
     const first = await newCluster();
-    if (wanted('integration')) {
-      first.postgres.createDatabase('integration');
-      buildThread();
-      vitest('integration', {
-        DATABASE_URL: first.postgres.url('integration'),
-        TEST_DATABASE: 'yes',
-        LAPBOARD_THREAD: THREAD,
-      });
-    }
+    // One waits for the database, the other for the processor.
+    await Promise.all([vitest('unit', {}), integration(first)]);
     if (wanted('served') || wanted('browser')) {
       buildApplication();
       const served = await serve(first);
       if (wanted('browser')) browser([served, await serve(await newCluster())]);
       // Last: what it sends leaves little as it was.
-      vitest('served', {
+      await vitest('served', {
         SERVED_URL: served.url,
         SERVED_DATABASE: served.database,
         SERVED_CLUSTER: served.cluster,

@@ -141,7 +141,7 @@ test('units and theme follow the keys, and stay', async ({ page }) => {
   await expect(page.getByRole('textbox', { name: 'Wrist of Orla Finchett' })).toHaveValue('16.5 cm');
   await page.keyboard.press('u');
   await expect(page.getByRole('textbox', { name: 'Wrist of Orla Finchett' })).toHaveValue('6 ½ in');
-  await page.getByRole('button', { name: /^Theme: linen/ }).click();
+  await page.getByRole('button', { name: /^linen: change the theme/ }).click();
   await page.reload();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'walnut');
   await expect(page.getByRole('textbox', { name: 'Wrist of Orla Finchett' })).toHaveValue('6 ½ in');

@@ -48,7 +48,10 @@ export function BenchHead({ model, finishing }: { model: BenchModel; finishing: 
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b hair px-3 py-2">
       <TimeLeft model={model} />
-      <span className="min-w-0 flex-1 text-lg narrow:order-last narrow:w-full narrow:flex-none" role="status">
+      <span
+        className={`min-w-0 flex-1 content-center text-lg narrow:order-last narrow:w-full narrow:flex-none ${isOn ? 'min-h-14' : ''}`}
+        role="status"
+      >
         {isOn && finishing}
         {help.length > 0 && <span className="sr-only"> {help.length} ask for help.</span>}
       </span>

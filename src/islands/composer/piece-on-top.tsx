@@ -1,3 +1,4 @@
+import { memo, Suspense } from 'react';
 import { WRIST, type Units } from '../../core/measure';
 import type { Catalogue, Project } from '../../core/project';
 import { SKILLS, type Settings } from '../../core/studio';
@@ -6,25 +7,28 @@ import { Closed, Strip, Zoom } from '../../ui/strip';
 import { Pick } from './fields';
 import { usePlan, type Trial } from './trial';
 
-/** The piece as wide as the page, front and back, over what it is made of; and who it is tried on. */
-export function PieceOnTop({
-  project,
-  catalogue,
-  settings,
-  units,
-  trial,
-  onTry,
-}: {
-  project: Project;
-  catalogue: Catalogue;
-  settings: Settings;
-  units: Units;
-  trial: Trial;
-  onTry: (trial: Trial) => void;
-}) {
+interface PieceProps {
+  readonly project: Project;
+  readonly catalogue: Catalogue;
+  readonly settings: Settings;
+  readonly units: Units;
+  readonly trial: Trial;
+  readonly onTry: (trial: Trial) => void;
+}
+
+/** The piece as wide as the page, front and back, over what it is made of; and who it is tried on. Taken over after the fields under it. */
+export const PieceOnTop = memo(function PieceOnTop(props: PieceProps) {
+  return (
+    <Suspense fallback={null}>
+      <Piece {...props} />
+    </Suspense>
+  );
+});
+
+function Piece({ project, catalogue, settings, units, trial, onTry }: PieceProps) {
   const plan = usePlan(project, catalogue, settings, trial);
   return (
-    <section aria-label="The piece" className="sticky top-0 z-10 border-b hair bg-base-100 pt-1 pb-2">
+    <section aria-label="The piece" className="border-b hair bg-base-100 pt-1 pb-2 tall:sticky tall:top-0 tall:z-10">
       <div className="flex items-center gap-3">
         <span className="inline-flex items-center gap-1 text-sm">
           <span className="quiet">Wrist</span>
@@ -50,7 +54,7 @@ export function PieceOnTop({
           <strong>It cannot be made like this:</strong> {plan}
         </p>
       ) : (
-        <div className="mt-1 grid grid-cols-[minmax(0,1fr)_16rem] items-center gap-4">
+        <div className="mt-1 grid grid-cols-[minmax(0,1fr)_16rem] items-center gap-4 max-sm:grid-cols-[minmax(0,1fr)]">
           <div>
             <Zoom title="Front">
               <Strip plan={plan} side="front" units={units} />

@@ -26,8 +26,16 @@ function planOf(
   );
 }
 
-/** The same, following at leisure while it is changed. */
+/** What was planned last: the piece on top and what it comes to ask for the same. */
+let latest: { readonly of: Parameters<typeof planOf>; readonly plan: SeatPlan | string } | null = null;
+
+function planOnce(...of: Parameters<typeof planOf>): SeatPlan | string {
+  if (!latest || latest.of.some((one, i) => one !== of[i])) latest = { of, plan: planOf(...of) };
+  return latest.plan;
+}
+
+/** The piece planned as it stands, following at leisure while it is changed. */
 export function usePlan(project: Project, catalogue: Catalogue, settings: Settings, trial: Trial): SeatPlan | string {
   const shown = useDeferredValue(project);
-  return useMemo(() => planOf(shown, catalogue, settings, trial), [shown, catalogue, settings, trial]);
+  return useMemo(() => planOnce(shown, catalogue, settings, trial), [shown, catalogue, settings, trial]);
 }

@@ -38,14 +38,14 @@ test('twelve seats’ leftovers are typed down a column in under a minute, and n
     }
     expect(person.reckoned().seconds).toBeLessThan(60);
     for (const [i, name] of NAMES.entries())
-      await expect(leftOf(name)).toHaveValue(i === 4 ? 'short' : `${12 + i}.0 cm; ${9 + i}.0 cm`);
+      await expect(leftOf(name)).toHaveValue(i === 4 ? 'short' : `${12 + i}.0; ${9 + i}.0 cm`);
   } finally {
     await postgres.start();
   }
   await saved(page);
   await page.reload();
   for (const [i, name] of NAMES.entries())
-    await expect(leftOf(name)).toHaveValue(i === 4 ? 'short' : `${12 + i}.0 cm; ${9 + i}.0 cm`);
+    await expect(leftOf(name)).toHaveValue(i === 4 ? 'short' : `${12 + i}.0; ${9 + i}.0 cm`);
 });
 
 test('what can hardly be is asked about and kept; tools are counted in, and the knot ties itself', async ({ page }) => {
