@@ -67,7 +67,7 @@ export function CordList({ model, catalogue }: { model: ComposerModel; catalogue
             </button>
           </div>
           {cord.legs.map((leg, k) => (
-            <div key={k} className="mt-1 flex items-baseline gap-2">
+            <div key={k} className="mt-1 flex items-baseline gap-2 max-sm:flex-wrap">
               <span className="quiet w-12 shrink-0 text-sm">Leg {k + 1}</span>
               <RouteEditor model={model} cord={i} leg={k} />
               <label className="inline-flex shrink-0 items-center gap-1 text-sm">
