@@ -1,9 +1,11 @@
 type Place = readonly [x: number, y: number];
 
-/** How far a place is from the line through two others; from the first, where they are one. */
+/** How far a place is from the straight stretch between two others. */
 function off([x, y]: Place, [ax, ay]: Place, [bx, by]: Place): number {
-  const span = Math.hypot(bx - ax, by - ay);
-  return span === 0 ? Math.hypot(x - ax, y - ay) : Math.abs((bx - ax) * (y - ay) - (by - ay) * (x - ax)) / span;
+  const [dx, dy] = [bx - ax, by - ay];
+  const along = ((x - ax) * dx + (y - ay) * dy) / (dx * dx + dy * dy || 1);
+  const share = Math.min(1, Math.max(0, along));
+  return Math.hypot(x - ax - share * dx, y - ay - share * dy);
 }
 
 /** A line without the places that nobody sees: none left out was further than `within` from what is drawn. Its ends stay. */

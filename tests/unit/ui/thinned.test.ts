@@ -36,13 +36,11 @@ describe('a line without the places nobody sees', () => {
     );
   });
 
-  it('goes by no place further off along a line that goes one way', () => {
+  it('goes by no place further off than it may', () => {
     fc.assert(
       fc.property(places, (line) => {
-        // A strand’s run goes along the band: sorted, it does not turn back on itself.
-        const onward = [...line].sort(([ax], [bx]) => ax - bx);
-        const kept = thinned(onward, 3);
-        for (const place of onward) expect(offLine(place, kept)).toBeLessThanOrEqual(3 + 1e-9);
+        const kept = thinned(line, 3);
+        for (const place of line) expect(offLine(place, kept)).toBeLessThanOrEqual(3 + 1e-9);
       }),
     );
   });
