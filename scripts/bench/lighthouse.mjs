@@ -26,7 +26,6 @@ try {
     );
     scores[page] = {
       ...Object.fromEntries(Object.entries(lhr.categories).map(([name, { score }]) => [name, Math.round(score * 100)])),
-      interactive: Math.round(figure('interactive')),
       largest: Math.round(figure('largest-contentful-paint')),
       painted: Math.round(figure('first-contentful-paint')),
       blocked: Math.round(figure('total-blocking-time')),

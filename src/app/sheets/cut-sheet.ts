@@ -48,7 +48,7 @@ export async function cutSheet(id: string): Promise<CutSheet> {
 
 const WHY: Readonly<Record<BeadState, string>> = {
   hollow: 'no wrist yet: not in this list',
-  ringed: 'cut from an estimate by age',
+  ringed: 'cut from an estimate',
   notched: 'to decide first',
   solid: '',
 };

@@ -83,7 +83,7 @@ export function reckonSeat(seat: Seat, catalogue: Catalogue, figures: Figures, g
     messages.push({
       level: 'warning',
       code: 'estimate',
-      text: 'The wrist is an estimate by age: measure it before cutting if you can.',
+      text: 'The wrist is an estimate: measure it before cutting if you can.',
       values: {},
     });
   }

@@ -85,10 +85,7 @@ export function PersonTray({
   }
   const wrong = problem ?? errors.name?.message ?? errors.age?.message ?? errors.wrist?.message;
   return (
-    <aside
-      aria-label={person.name}
-      className="sticky top-0 max-h-screen w-[360px] shrink-0 self-start overflow-y-auto border-l hair bg-base-100 px-4 py-3 max-sm:fixed max-sm:inset-0 max-sm:z-50 max-sm:w-full max-sm:border-l-0"
-    >
+    <aside aria-label={person.name} className="tray px-4 py-3">
       <header className="flex items-start justify-between">
         <h2 className="truncate text-xl">{person.name}</h2>
         <button type="button" className="btn btn-ghost btn-sm" onClick={onClose} aria-label="Close the tray">

@@ -124,6 +124,7 @@ export function Board({
             {ASKED_OF_THE_ROOM.includes(stage) && isAhead && (
               <RoomLine
                 room={room}
+                seated={model.seats.length}
                 asksFire={stage === 'kit' && model.view.session.room.fire_by === ''}
                 href={href('room')}
                 onGo={() => go('room')}

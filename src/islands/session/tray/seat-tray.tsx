@@ -46,10 +46,7 @@ export function SeatTray({
     piece?.cords.find((c) => c.cord.slug === cord)?.cord.colours.find((c) => c.slug === colour);
   const hexOf = (one: Cut): string => colourOf(one)?.hex ?? '#888888';
   return (
-    <aside
-      aria-label={`Seat of ${record.name}`}
-      className="sticky top-0 max-h-screen w-[360px] shrink-0 self-start overflow-y-auto border-l hair bg-base-100 text-[15px] max-sm:fixed max-sm:inset-0 max-sm:z-50 max-sm:w-full max-sm:border-l-0"
-    >
+    <aside aria-label={`Seat of ${record.name}`} className="tray text-[15px]">
       <header className="flex items-start justify-between gap-2 px-4 py-3">
         <div className="min-w-0">
           <h2 className="truncate text-xl" title={record.name}>

@@ -32,8 +32,8 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
   const at = (col: number, row = line) => ({ 'data-row': row, 'data-col': col });
   const questions = questionsOf(planned, said, units);
   const asks = (field: string): boolean => questions.some((one) => one.field === field);
-  const colourOf = (cord: string, colour: string): string =>
-    model.view.studio.catalogue.cords[cord]?.colours.find(({ slug }) => slug === colour)?.hex ?? 'transparent';
+  const colourOf = (cord: string, colour: string) =>
+    model.view.studio.catalogue.cords[cord]?.colours.find(({ slug }) => slug === colour);
   const rows = planned.cords.length;
   // Cords of one role are told apart by their colour.
   const differ = planned.cords.some(({ role }) => role !== planned.cords[0]?.role);
@@ -62,10 +62,13 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
           )}
           <td className="text-sm whitespace-nowrap">
             <span className="mr-1.5 inline-block align-[-1px]">
-              <Swatch hex={colourOf(cord.cord, cord.colour)} size={12} />
+              <Swatch hex={colourOf(cord.cord, cord.colour)?.hex ?? 'transparent'} size={12} />
             </span>
             {cord.pieces > 1 && `${cord.pieces} × `}
-            {differ ? `${cord.role} ` : ''}
+            {differ && `${cord.role} `}
+            {rows > 1 && !differ && (
+              <span className="narrow:sr-only">{colourOf(cord.cord, cord.colour)?.name ?? cord.colour} </span>
+            )}
             <span className="num">{formatLength(cord.cut_mm, units, 'up')}</span>
           </td>
           <td className="min-w-36 narrow:min-w-32">
