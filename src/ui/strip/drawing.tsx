@@ -31,9 +31,9 @@ const asFile = (drawing: ReactElement): string =>
 export function drawingOf(plan: SeatPlan, name: string, units: Units): string | null {
   const { piece } = plan;
   if (!piece || !plan.fit) return null;
-  const [, kind, side] = /^(ruled-|small-)?(front|back)$/.exec(name) ?? [];
+  const [, small, ruled, side] = /^(small-)?(ruled-)?(front|back)$/.exec(name) ?? [];
   if (side === 'front' || side === 'back')
-    return asFile(<Strip plan={plan} side={side} units={units} ruler={kind === 'ruled-'} small={kind === 'small-'} />);
+    return asFile(<Strip plan={plan} side={side} units={units} ruler={!!ruled} small={!!small} />);
   if (name === 'closed') return asFile(<Closed plan={plan} units={units} />);
   const [, what, number = '', of = ''] = /^(step|part)-(\d|last)-([a-z0-9-]+)$/.exec(name) ?? [];
   if (what === 'part') {

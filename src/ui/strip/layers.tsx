@@ -1,4 +1,5 @@
 import { beadsOf, pictureOf, type BeadPlace, type Layer, type Run, type StitchGeometry } from '../../core/stitch';
+import { paintedOf, type Painted } from './painted';
 import { FINE, Fine, Strand } from './strand';
 import { thinned } from './thinned';
 
@@ -15,7 +16,7 @@ const UNSEEN = 0.7;
  * A layer as one path, in twentieths of a mm: across the band is up and down the page, along it is left to right. Runs reach a hair into each other, so
  * that none shows a seam.
  */
-export const pathOf = (layer: Layer, d: number): string =>
+export const pathOf = (layer: Pick<Layer, 'thick' | 'runs'>, d: number): string =>
   layer.runs
     .map((run) => {
       const far = layer.thick * 0.12;
@@ -102,12 +103,13 @@ export function Drawn({
 }) {
   // What lies deeper than a bead's face is behind or inside it.
   const face = Math.max(-Infinity, ...beads.map((bead) => bead.at[2] + bead.width / 2 - 0.2));
-  const draw = (layer: Layer, i: number) => (
-    <Strand key={i} path={pathOf(layer, d)} hex={hexOf(layer.strand)} width={layer.thick * d} fine={fine} />
+  const draw = ({ hex, ...layer }: Painted, i: number) => (
+    <Strand key={i} path={pathOf(layer, d)} hex={hex} width={layer.thick * d} fine={fine} />
   );
+  const painted = paintedOf(layers, hexOf);
   return (
     <g>
-      <Fine>{layers.filter((layer) => layer.depth < face).map(draw)}</Fine>
+      <Fine>{painted.filter((layer) => layer.depth < face).map(draw)}</Fine>
       {beads.map(({ at, hole, length, width }, i) => {
         const [w, h] = hole === 'along' ? [length, width] : [width, length];
         return (
@@ -122,7 +124,7 @@ export function Drawn({
           />
         );
       })}
-      <Fine>{layers.filter((layer) => layer.depth >= face).map(draw)}</Fine>
+      <Fine>{painted.filter((layer) => layer.depth >= face).map(draw)}</Fine>
     </g>
   );
 }

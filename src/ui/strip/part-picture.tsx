@@ -1,6 +1,7 @@
 import type { DrawnPart, DrawnStrand, Ring } from '../../core/drawing';
-import { layered, type Layer, type Point } from '../../core/stitch';
+import { layered, type Point } from '../../core/stitch';
 import { pathOf } from './layers';
+import { paintedOf, type Painted } from './painted';
 import { Solid } from './solid';
 import { Fine, Strand } from './strand';
 
@@ -58,22 +59,17 @@ export function PartPicture({
     side,
     LAYER * thin,
   );
-  const draw = (layer: Layer, i: number) => (
-    <Strand
-      key={i}
-      path={pathOf(layer, 1)}
-      hex={hexOf(part.strands[Number(layer.strand)]!.colour)}
-      width={layer.thick}
-      fine={fine}
-    />
+  const painted = paintedOf(layers, (strand) => hexOf(part.strands[Number(strand)]!.colour));
+  const draw = ({ hex, ...layer }: Painted, i: number) => (
+    <Strand key={i} path={pathOf(layer, 1)} hex={hex} width={layer.thick} fine={fine} />
   );
   return (
     <g data-part={part.item.id}>
-      <Fine>{layers.filter(({ depth }) => depth < 0).map(draw)}</Fine>
+      <Fine>{painted.filter(({ depth }) => depth < 0).map(draw)}</Fine>
       <g {...(ring && { transform: `matrix(${ring.matrix(middle).join(' ')}) translate(${-middle} 0)` })}>
         <Solid part={part} />
       </g>
-      <Fine>{layers.filter(({ depth }) => depth >= 0).map(draw)}</Fine>
+      <Fine>{painted.filter(({ depth }) => depth >= 0).map(draw)}</Fine>
     </g>
   );
 }

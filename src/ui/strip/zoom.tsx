@@ -2,8 +2,8 @@ import { useState, type ReactNode } from 'react';
 
 const STEPS = ['w-full', 'w-[200%]', 'w-[400%]', 'w-[800%]'] as const;
 
-/** A drawing with its title, that can be looked at closer and followed along its ruler. */
-export function Zoom({ title, children }: { title: string; children: ReactNode }) {
+/** A drawing with its title, that can be looked at closer and followed along its ruler; it may follow from how much wider it is. */
+export function Zoom({ title, children }: { title: string; children: ReactNode | ((wider: number) => ReactNode) }) {
   const [step, setStep] = useState(0);
   const zoom = (by: number, symbol: string, says: string) => (
     <button
@@ -29,7 +29,7 @@ export function Zoom({ title, children }: { title: string; children: ReactNode }
         className="overflow-x-auto"
         {...(step > 0 && { tabIndex: 0, role: 'group', 'aria-label': `${title}, along its ruler` })}
       >
-        <div className={STEPS[step]}>{children}</div>
+        <div className={STEPS[step]}>{typeof children === 'function' ? children(2 ** step) : children}</div>
       </div>
     </div>
   );

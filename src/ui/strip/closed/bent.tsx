@@ -1,4 +1,4 @@
-import { Fragment, useId } from 'react';
+import { useId } from 'react';
 import type { Ring } from '../../../core/drawing';
 import type { PieceSection } from '../../../core/project';
 import { Section } from '../section';
@@ -66,38 +66,41 @@ export function Bent({
   const wide = section.width / 2 + 8;
   return (
     <g>
-      <defs>
-        {[...new Map(seen.map((slice) => [slice.from, slice])).values()].map((slice) => {
-          const from = slice.from < 0.01 ? -4 : slice.from - OVER;
-          const to = slice.to + (slice.to > end - 0.01 ? 4 : OVER);
-          const name = nameOf(slice);
-          return (
-            <Fragment key={name}>
-              <g id={name}>
-                <Section
-                  section={section}
-                  count={Math.min(count, 3)}
-                  side={half === 'near' ? 'front' : 'back'}
-                  hex={hex}
-                  samples={half === 'far' || section.d < THIN ? 1 : 2}
-                  within={[from, to]}
-                />
-              </g>
-              <clipPath id={`${name}-clip`}>
-                <rect x={round(from)} y={-wide} width={round(to - from)} height={2 * wide} />
-              </clipPath>
-            </Fragment>
-          );
-        })}
-      </defs>
-      {seen.map((slice) => (
-        <g
-          key={slice.at}
-          transform={`matrix(${ring.matrix(slice.middle).map(round).join(' ')}) translate(${round(-(slice.from + slice.to) / 2)} 0)`}
-        >
-          <use href={`#${nameOf(slice)}`} clipPath={`url(#${nameOf(slice)}-clip)`} />
-        </g>
-      ))}
+      {seen.map((slice, i) => {
+        const [name, clip] = [nameOf(slice), `${nameOf(slice)}-clip`];
+        const from = slice.from < 0.01 ? -4 : slice.from - OVER;
+        const to = slice.to + (slice.to > end - 0.01 ? 4 : OVER);
+        const middle = round(-(slice.from + slice.to) / 2);
+        return (
+          <g
+            key={slice.at}
+            transform={`matrix(${ring.matrix(slice.middle).map(round).join(' ')}) translate(${middle} 0)`}
+          >
+            {seen.findIndex((other) => other.from === slice.from) < i ? (
+              <use href={`#${name}`} clipPath={`url(#${clip})`} />
+            ) : (
+              // The first of those that look alike is drawn where it lies, and the others after it.
+              <>
+                <clipPath id={clip}>
+                  <rect x={round(from)} y={-wide} width={round(to - from)} height={2 * wide} />
+                </clipPath>
+                <g clipPath={`url(#${clip})`}>
+                  <g id={name}>
+                    <Section
+                      section={section}
+                      count={Math.min(count, 3)}
+                      side={half === 'near' ? 'front' : 'back'}
+                      hex={hex}
+                      samples={half === 'far' || section.d < THIN ? 1 : 2}
+                      within={[from, to]}
+                    />
+                  </g>
+                </g>
+              </>
+            )}
+          </g>
+        );
+      })}
     </g>
   );
 }
