@@ -48,7 +48,7 @@ export async function drawnProject(
   slug: string,
   asShipped: boolean,
   isTurned: boolean,
-): Promise<{ plan: SeatPlan; mark: string }> {
+): Promise<{ plan: SeatPlan; mark: string; settings: Settings }> {
   const { settings, catalogue: own, mark } = await openCatalogue();
   if (!Object.hasOwn(own.projects, slug)) throw notFound('project');
   const shipped = asShipped ? shippedBeside('projects', own.projects) : {};
@@ -59,7 +59,7 @@ export async function drawnProject(
   const plan = show({});
   const cords = isTurned && plan.piece ? turnedColours(project, plan.piece) : null;
   if (isTurned && !cords) throw notFound('drawing');
-  return { plan: cords ? show({ cords }) : plan, mark };
+  return { plan: cords ? show({ cords }) : plan, mark, settings };
 }
 
 const pages = new WeakMap<Studio, Map<string, ProjectPage>>();
@@ -125,17 +125,17 @@ export function openProject(slug: string): Promise<Project> {
 export async function composerStart(
   slug: string,
   revise: boolean,
-): Promise<{ first: Project; base: number | null; catalogue: Catalogue; settings: Settings }> {
+): Promise<{ first: Project; base: number | null; drawn: string | null; catalogue: Catalogue; settings: Settings }> {
   const { settings, catalogue } = await openCatalogue();
-  if (slug === 'new') return { first: BLANK_PROJECT, base: null, catalogue, settings };
+  if (slug === 'new') return { first: BLANK_PROJECT, base: null, drawn: null, catalogue, settings };
   const own = Object.hasOwn(catalogue.projects, slug) ? catalogue.projects[slug]! : null;
   if (!own) throw notFound('project');
-  if (revise) return { first: own, base: own.revision, catalogue, settings };
+  if (revise) return { first: own, base: own.revision, drawn: slug, catalogue, settings };
   let n = 1;
   const slugOf = (): string => `${slug.slice(0, 32)}-copy${n > 1 ? `-${n}` : ''}`;
   while (Object.hasOwn(catalogue.projects, slugOf())) n++;
   const first = { ...own, slug: slugOf(), name: `${own.name}, changed`, revision: 1 };
-  return { first, base: null, catalogue, settings };
+  return { first, base: null, drawn: slug, catalogue, settings };
 }
 
 /** Refuses a project that names what is not there, or that cannot be planned in every way it offers. */

@@ -3,7 +3,7 @@ import type { School } from '../studio';
 import type { Seat } from './seat';
 
 /** The wrist that a project is shown for, mm: a usual grown-up’s. */
-const USUAL_WRIST = 170;
+export const USUAL_WRIST = 170;
 
 /**
  * A seat that asks for nothing special, to show, try or measure a project by.

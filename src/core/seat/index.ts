@@ -18,6 +18,6 @@ export { bandOf, type BandItem } from './band';
 export { coloursOf } from './colours';
 export { cutList, type CutGroup, type CutLine } from './cut-list';
 export { cutKey, cutsNow, kitKeys, type CutDone } from './cuts-now';
-export { exampleSeat } from './example-seat';
+export { exampleSeat, USUAL_WRIST } from './example-seat';
 export { pieceLengths, type PieceLength } from './long-enough';
 export { tryProject } from './try-project';

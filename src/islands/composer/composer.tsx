@@ -19,7 +19,8 @@ import { OptionFields } from './option-fields';
 import { PartFields } from './band/part-fields';
 import { PieceOnTop } from './piece-on-top';
 import { Preview } from './preview';
-import type { Trial } from './trial';
+
+import { FIRST_TRIAL, type Trial } from './trial';
 import { SectionFields } from './band/section-fields';
 import { useComposer } from './use-composer';
 
@@ -31,6 +32,7 @@ const PART_NAMES = Object.values(PARTS)
 export function Composer({
   first,
   base: firstBase,
+  drawn,
   catalogue,
   settings,
   units: firstUnits,
@@ -38,6 +40,8 @@ export function Composer({
   first: Project;
   /** The revision it is changed from; null for a new project. */
   base: number | null;
+  /** The project whose drawings on the server are those of `first`; null where there is none yet. */
+  drawn: string | null;
   catalogue: Catalogue;
   settings: Settings;
   units: Units;
@@ -54,7 +58,8 @@ export function Composer({
     return () => window.removeEventListener('beforeunload', ask);
   }, [model.changed]);
 
-  const [trial, setTrial] = useState<Trial>({ wrist: 170, skill: 'steady' });
+  const [trial, setTrial] = useState<Trial>(FIRST_TRIAL);
+  const isAsDrawn = project === first && trial === FIRST_TRIAL && units === firstUnits;
 
   const off = project.parts.map((p, i) => ({ ...p, i })).filter(({ id }) => !project.layout.includes(id));
   const offSections = project.sections.map((s, i) => ({ ...s, i })).filter(({ id }) => !project.layout.includes(id));
@@ -74,6 +79,7 @@ export function Composer({
           units={units}
           trial={trial}
           onTry={setTrial}
+          files={drawn !== null && isAsDrawn ? `/strips/${drawn}/` : null}
         />
       </Guard>
       <div className="grid grid-cols-[minmax(0,1fr)_27rem] narrow:grid-cols-[minmax(0,1fr)]">

@@ -3,7 +3,8 @@ import { WRIST, type Units } from '../../core/measure';
 import type { Catalogue, Project } from '../../core/project';
 import { SKILLS, type Settings } from '../../core/studio';
 import { LengthField } from '../../ui/fields/length-field';
-import { Closed, Strip, Zoom } from '../../ui/strip';
+import { Closed, closedSize, closedWords, Strip, StripFile, stripSize, stripWords, Zoom } from '../../ui/strip';
+import type { SeatPlan } from '../../core/seat';
 import { Pick } from './fields';
 import { usePlan, type Trial } from './trial';
 
@@ -14,6 +15,8 @@ interface PieceProps {
   readonly units: Units;
   readonly trial: Trial;
   readonly onTry: (trial: Trial) => void;
+  /** Where the server’s drawings of it as it stands are; null once it is changed, or where there are none. */
+  readonly files: string | null;
 }
 
 /** The piece as wide as the page, front and back, over what it is made of; and who it is tried on. Taken over after the fields under it. */
@@ -25,7 +28,35 @@ export const PieceOnTop = memo(function PieceOnTop(props: PieceProps) {
   );
 });
 
-function Piece({ project, catalogue, settings, units, trial, onTry }: PieceProps) {
+/** A side of the piece: the server’s file of it while there is one, so that nothing is drawn twice before the page can be used. */
+function Side({
+  plan,
+  side,
+  units,
+  files,
+  wider,
+}: {
+  plan: SeatPlan;
+  side: 'front' | 'back';
+  units: Units;
+  files: string | null;
+  wider: number;
+}) {
+  const ruler = side === 'front';
+  if (files === null) return <Strip plan={plan} side={side} units={units} ruler={ruler} />;
+  const name = ruler ? 'ruled-front' : 'back';
+  return (
+    <StripFile
+      src={`${files}${name}.svg`}
+      coarse={`${files}small-${name}.svg`}
+      words={stripWords(plan, side, units)}
+      size={stripSize(plan, ruler)}
+      wider={wider}
+    />
+  );
+}
+
+function Piece({ project, catalogue, settings, units, trial, onTry, files }: PieceProps) {
   const plan = usePlan(project, catalogue, settings, trial);
   return (
     <section aria-label="The piece" className="border-b hair bg-base-100 pt-1 pb-2 tall:sticky tall:top-0 tall:z-10">
@@ -56,14 +87,23 @@ function Piece({ project, catalogue, settings, units, trial, onTry }: PieceProps
       ) : (
         <div className="mt-1 grid grid-cols-[minmax(0,1fr)_16rem] items-center gap-4 max-sm:grid-cols-[minmax(0,1fr)]">
           <div>
-            <Zoom title="Front">
-              <Strip plan={plan} side="front" units={units} />
-            </Zoom>
-            <Zoom title="Back">
-              <Strip plan={plan} side="back" units={units} ruler={false} />
-            </Zoom>
+            {(['front', 'back'] as const).map((side) => (
+              <Zoom key={side} title={side === 'front' ? 'Front' : 'Back'}>
+                {(wider) => <Side plan={plan} side={side} units={units} files={files} wider={wider} />}
+              </Zoom>
+            ))}
           </div>
-          {project.kind === 'bracelet' && <Closed plan={plan} units={units} />}
+          {project.kind === 'bracelet' &&
+            (files === null ? (
+              <Closed plan={plan} units={units} />
+            ) : (
+              <img
+                src={`${files}closed.svg`}
+                alt={closedWords(plan, units)}
+                {...closedSize(plan)}
+                className="block max-h-56 w-full object-contain"
+              />
+            ))}
         </div>
       )}
     </section>

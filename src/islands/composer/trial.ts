@@ -1,6 +1,6 @@
 import { useDeferredValue, useMemo } from 'react';
 import { checkProject, type Catalogue, type Project } from '../../core/project';
-import { exampleSeat, planSeat, type SeatPlan } from '../../core/seat';
+import { exampleSeat, planSeat, USUAL_WRIST, type SeatPlan } from '../../core/seat';
 import type { Settings, Skill } from '../../core/studio';
 
 /** Who a piece is tried on. */
@@ -8,6 +8,9 @@ export interface Trial {
   readonly wrist: number;
   readonly skill: Skill;
 }
+
+/** Who drawings of a project are of. */
+export const FIRST_TRIAL: Trial = { wrist: USUAL_WRIST, skill: 'steady' };
 
 /** The piece planned as it stands, or why it cannot be. */
 function planOf(

@@ -2,7 +2,7 @@ import type { APIRoute } from 'astro';
 import { createHash } from 'node:crypto';
 import { drawnProject } from '../../../app/studio/projects';
 import { notFound } from '../../../core/problem';
-import { unitsOf } from '../../../http/reader';
+import { readerOf } from '../../../http/reader';
 import { drawingOf } from '../../../ui/strip/drawing';
 
 /** A drawing by its name; of the project as it ships, or with its colours turned round. */
@@ -21,8 +21,8 @@ const MOST = 300;
 export const GET: APIRoute = async ({ params: { slug = '', file = '' }, request, cookies }) => {
   const [, shipped, turned, name] = FILE.exec(file) ?? [];
   if (name === undefined) throw notFound('drawing');
-  const { plan, mark } = await drawnProject(slug, shipped !== undefined, turned !== undefined);
-  const units = unitsOf(cookies, 'cm');
+  const { plan, mark, settings } = await drawnProject(slug, shipped !== undefined, turned !== undefined);
+  const { units } = readerOf(cookies, settings);
   const key = `${mark} ${slug} ${file} ${units}`;
   let drawing = kept.get(key);
   if (!drawing) {

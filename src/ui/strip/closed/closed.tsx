@@ -1,6 +1,6 @@
 import { formatLength, type Units } from '../../../core/measure';
 import { isSection, type PieceSection } from '../../../core/project';
-import { aroundRing, closedGap, closedParts, ringOf, type DrawnPart } from '../../../core/drawing';
+import { aroundRing, closedGap, closedParts, ringOf, type DrawnPart, type Ring } from '../../../core/drawing';
 import { bandOf, type SeatPlan } from '../../../core/seat';
 import { Bent } from './bent';
 import { frameOf } from '../frame';
@@ -16,6 +16,29 @@ export function closedWords(plan: SeatPlan, units: Units): string {
   return `${piece?.project.name}, closed: ${what}, ${formatLength(closedGap(plan), units)} between the band’s ends${of}`;
 }
 
+/** The piece of the page, mm, that a closed piece fills: to each side of its middle, and from its far half down to its closure. */
+function pageOf(plan: SeatPlan, ring: Ring) {
+  const { gap, r, turn } = ring;
+  const { closing, within } = closedParts(plan);
+  const near = ring.matrix(gap / 2);
+  const far = ring.matrix(gap / 2 + turn / 2);
+  const seen = closing.flatMap(({ strands }) =>
+    strands.flatMap(({ points, d }) => points.map((point) => [...ring.seen(point), d] as const)),
+  );
+  const top = far[5] - frameOf(plan, within).half * near[3] - 1;
+  const bottom = Math.max(near[5] + frameOf(plan, closing).half, ...seen.map(([down, , , d]) => down + d));
+  const wide = Math.max(r + (plan.piece?.thickness ?? 0), ...seen.map(([, across, , d]) => Math.abs(across) + d)) + 2;
+  return { wide, top, high: bottom - top + 1 };
+}
+
+/** How wide and high a closed piece’s file is, in tenths of a mm, so that its place is kept until it is there. */
+export function closedSize(plan: SeatPlan): { width: number; height: number } | null {
+  const ring = ringOf(plan);
+  if (!plan.fit || !ring) return null;
+  const { wide, high } = pageOf(plan, ring);
+  return { width: Math.round(20 * wide), height: Math.round(10 * high) };
+}
+
 /** A section of the closed band and where it begins, mm from the band’s end over the closure. */
 interface Placed {
   readonly key: string;
@@ -29,7 +52,6 @@ export function Closed({ plan, units }: { plan: SeatPlan; units: Units }) {
   const { piece, fit } = plan;
   const ring = ringOf(plan);
   if (!piece || !fit || !ring) return null;
-  const { gap, r, turn } = ring;
   const sections = bandOf(plan).filter(({ item }) => isSection(item));
   const hex = hexes(piece);
   const hexOf = (colour: string): string => hex[colour] ?? '#888888';
@@ -45,7 +67,7 @@ export function Closed({ plan, units }: { plan: SeatPlan; units: Units }) {
   const isTail = ({ item }: DrawnPart): boolean => item.part.stretch === 'slide';
   const sliders = Object.values(piece.sections).flatMap(({ id, count, ...section }): Placed[] =>
     piece.project.closure?.includes(id) && count !== 'fill'
-      ? [{ key: id, section: { id, count, ...section }, count, from: (gap - count * section.unit) / 2 }]
+      ? [{ key: id, section: { id, count, ...section }, count, from: (ring.gap - count * section.unit) / 2 }]
       : [],
   );
   const pictures = (all: readonly DrawnPart[]) =>
@@ -54,18 +76,10 @@ export function Closed({ plan, units }: { plan: SeatPlan; units: Units }) {
     ));
   const bands = (all: readonly Placed[], half: 'near' | 'far') =>
     all.map(({ key, ...own }) => <Bent key={key} {...own} ring={ring} half={half} hex={hex} />);
-  const seen = closing.flatMap(({ strands }) =>
-    strands.flatMap(({ points, d }) => points.map((point) => [...ring.seen(point), d] as const)),
-  );
-  const { half } = frameOf(plan, closing);
-  const flat = ring.matrix(gap / 2);
-  const bottom = Math.max(flat[5] + half, ...seen.map(([down, , , d]) => down + d));
-  const wide = Math.max(r + piece.thickness, ...seen.map(([, across, , d]) => Math.abs(across) + d)) + 2;
-  const far = ring.matrix(gap / 2 + turn / 2);
-  const top = far[5] - frameOf(plan, within).half * flat[3] - 1;
+  const { wide, top, high } = pageOf(plan, ring);
   return (
     <svg
-      viewBox={[-wide, top, 2 * wide, bottom - top + 1].map((mm) => mm.toFixed(2)).join(' ')}
+      viewBox={[-wide, top, 2 * wide, high].map((mm) => mm.toFixed(2)).join(' ')}
       className="block max-h-56 w-full"
       role="img"
       aria-label={closedWords(plan, units)}
