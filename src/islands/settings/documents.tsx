@@ -2,6 +2,7 @@ import { memo, Suspense } from 'react';
 import type { SettingsView } from '../../app/studio/settings';
 import type { Cord } from '../../core/cord';
 import type { Hardware } from '../../core/part';
+import { Later } from '../../ui/fields/as-text';
 import { DocumentTable, type NumberField } from './document-table';
 
 const CORD_FIELDS: readonly NumberField<Cord>[] = [
@@ -19,28 +20,34 @@ export const Documents = memo(function Documents({ view }: { view: SettingsView 
   return (
     <>
       <Suspense fallback={null}>
-        <section className="part-lazy mt-6 overflow-x-auto">
-          <h2 className="text-xl">Cords</h2>
-          <DocumentTable
-            path="cords"
-            initial={view.cords}
-            shipped={view.shipped.cords}
-            fields={CORD_FIELDS}
-            words={(cord) => `${cord.fibre}, ${cord.stiffness}, ${cord.colours.length} colours`}
-          />
-        </section>
+        <Later turn={20}>
+          {' '}
+          <section className="part-lazy mt-6 overflow-x-auto">
+            <h2 className="text-xl">Cords</h2>
+            <DocumentTable
+              path="cords"
+              initial={view.cords}
+              shipped={view.shipped.cords}
+              fields={CORD_FIELDS}
+              words={(cord) => `${cord.fibre}, ${cord.stiffness}, ${cord.colours.length} colours`}
+            />
+          </section>
+        </Later>
       </Suspense>
       <Suspense fallback={null}>
-        <section className="part-lazy mt-6 overflow-x-auto">
-          <h2 className="text-xl">Hardware</h2>
-          <DocumentTable
-            path="hardware"
-            initial={view.hardware}
-            shipped={view.shipped.hardware}
-            fields={HARDWARE_FIELDS}
-            words={(h) => `${h.kind.replace('-', ' ')}${h.nickel ? ', contains nickel' : ''}`}
-          />
-        </section>
+        <Later turn={24}>
+          {' '}
+          <section className="part-lazy mt-6 overflow-x-auto">
+            <h2 className="text-xl">Hardware</h2>
+            <DocumentTable
+              path="hardware"
+              initial={view.hardware}
+              shipped={view.shipped.hardware}
+              fields={HARDWARE_FIELDS}
+              words={(h) => `${h.kind.replace('-', ' ')}${h.nickel ? ', contains nickel' : ''}`}
+            />
+          </section>
+        </Later>
       </Suspense>
     </>
   );

@@ -2,6 +2,7 @@ import { memo, Suspense } from 'react';
 import { useFormState, useWatch, type UseFormReturn } from 'react-hook-form';
 import { readNumber } from '../../core/region';
 import type { Figure, FigureName } from '../../core/studio';
+import { AsText, Later, useAsText } from '../../ui/fields/as-text';
 import { plain } from '../../ui/words/region';
 import type { Form } from './settings-form';
 
@@ -15,6 +16,7 @@ const FigureRow = memo(function FigureRow({
   setValue,
 }: { figure: Figure<FigureName> } & Own) {
   const name = `figures.${figure.name}` as const;
+  const asText = useAsText();
   const now = useWatch({ control, name });
   const { errors } = useFormState({ control, name });
   const validate = (text: string): true | string => {
@@ -25,17 +27,23 @@ const FigureRow = memo(function FigureRow({
   return (
     <tr>
       <td className="w-80 narrow:w-auto">
-        <label htmlFor={figure.name}>{figure.label}</label>
+        <label htmlFor={asText ? undefined : figure.name}>{figure.label}</label>
       </td>
       <td className="w-28 min-w-20">
-        <input
-          id={figure.name}
-          inputMode="decimal"
-          autoComplete="off"
-          className="cell border-base-300! text-right tabular-nums"
-          aria-invalid={Boolean(errors.figures?.[figure.name])}
-          {...register(name, { validate })}
-        />
+        {asText ? (
+          <AsText id={figure.name} className="border-base-300! text-right tabular-nums">
+            {now}
+          </AsText>
+        ) : (
+          <input
+            id={figure.name}
+            inputMode="decimal"
+            autoComplete="off"
+            className="cell border-base-300! text-right tabular-nums"
+            aria-invalid={Boolean(errors.figures?.[figure.name])}
+            {...register(name, { validate })}
+          />
+        )}
       </td>
       <td className="w-36 text-sm narrow:w-auto">{figure.unit}</td>
       <td className="quiet text-sm">{figure.source}</td>
@@ -61,29 +69,31 @@ export const FigureFields = memo(function FigureFields({
   ...own
 }: { figures: readonly Figure<FigureName>[] } & Own) {
   const groups = [...new Set(figures.map((f) => f.group))];
-  return groups.map((group) => (
+  return groups.map((group, i) => (
     <Suspense key={group} fallback={null}>
-      <section className="part-lazy mt-5 overflow-x-auto">
-        <h2 className="text-xl">{group}</h2>
-        <table className="sheet">
-          <thead className="sr-only">
-            <tr>
-              <th scope="col">Figure</th>
-              <th scope="col">Value</th>
-              <th scope="col">Unit</th>
-              <th scope="col">Source</th>
-              <th scope="col">Reset</th>
-            </tr>
-          </thead>
-          <tbody>
-            {figures
-              .filter((f) => f.group === group)
-              .map((figure) => (
-                <FigureRow key={figure.name} figure={figure} {...own} />
-              ))}
-          </tbody>
-        </table>
-      </section>
+      <Later turn={i + 1}>
+        <section className="part-lazy mt-5 overflow-x-auto">
+          <h2 className="text-xl">{group}</h2>
+          <table className="sheet">
+            <thead className="sr-only">
+              <tr>
+                <th scope="col">Figure</th>
+                <th scope="col">Value</th>
+                <th scope="col">Unit</th>
+                <th scope="col">Source</th>
+                <th scope="col">Reset</th>
+              </tr>
+            </thead>
+            <tbody>
+              {figures
+                .filter((f) => f.group === group)
+                .map((figure) => (
+                  <FigureRow key={figure.name} figure={figure} {...own} />
+                ))}
+            </tbody>
+          </table>
+        </section>
+      </Later>
     </Suspense>
   ));
 });

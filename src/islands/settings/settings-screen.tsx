@@ -5,6 +5,7 @@ import type { Figure, FigureName } from '../../core/studio';
 import type { SettingsView } from '../../app/studio/settings';
 import { region } from '../../ui/words/region';
 import { problemOf, request } from '../../ui/api';
+import { Later } from '../../ui/fields/as-text';
 import { FigureFields } from './figure-fields';
 import { formOf, settingsOf, type Form } from './settings-form';
 import { TakeAway } from './take-away';
@@ -135,15 +136,17 @@ export function SettingsScreen({
         </div>
       </form>
       <Documents view={view} />
-      <WordTable
-        projects={view.projects}
-        version={version}
-        initial={view.words}
-        onSaved={(saved) => {
-          setVersion(saved.version);
-          setValue('words', saved.settings.words);
-        }}
-      />
+      <Later turn={28}>
+        <WordTable
+          projects={view.projects}
+          version={version}
+          initial={view.words}
+          onSaved={(saved) => {
+            setVersion(saved.version);
+            setValue('words', saved.settings.words);
+          }}
+        />
+      </Later>
       <TakeAway />
     </div>
   );

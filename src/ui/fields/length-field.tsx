@@ -1,25 +1,9 @@
 import { useId, type KeyboardEvent, type Ref } from 'react';
 import { bareUnit, formatLength, parseGirth, parseLength, type Girth, type Units } from '../../core/measure';
+import { AsText, useAsText } from './as-text';
 import { useDraft } from './use-draft';
 
-/**
- * A length written as makers write it: `16.5`, `165 mm`, `6 1/2 in`, `6½"`. It is read when the field is left or Enter is
- * pressed; what cannot be read stays, with the reason under it.
- */
-export function LengthField({
-  label,
-  value,
-  units,
-  girth,
-  range,
-  estimated = false,
-  onChange,
-  className = '',
-  placeholder = '—',
-  inputRef,
-  onKeyDown,
-  ...rest
-}: {
+type LengthFieldProps = {
   label: string;
   value: number | null;
   units: Units;
@@ -34,8 +18,37 @@ export function LengthField({
   placeholder?: string;
   inputRef?: Ref<HTMLInputElement>;
   onKeyDown?: (event: KeyboardEvent<HTMLInputElement>) => void;
-} & Record<`data-${string}`, string | number>) {
-  const shown = value === null ? '' : `${estimated ? '~' : ''}${formatLength(value, units)}`;
+} & Record<`data-${string}`, string | number>;
+
+const shownOf = ({ value, estimated, units }: Pick<LengthFieldProps, 'value' | 'estimated' | 'units'>): string =>
+  value === null ? '' : `${estimated ? '~' : ''}${formatLength(value, units)}`;
+
+/**
+ * A length written as makers write it: `16.5`, `165 mm`, `6 1/2 in`, `6½"`. It is read when the field is left or Enter is
+ * pressed; what cannot be read stays, with the reason under it.
+ */
+export const LengthField = (props: LengthFieldProps) =>
+  useAsText() ? (
+    <AsText className={`text-right tabular-nums ${props.estimated ? 'italic' : ''}`}>{shownOf(props)}</AsText>
+  ) : (
+    <Written {...props} />
+  );
+
+function Written({
+  label,
+  value,
+  units,
+  girth,
+  range,
+  estimated = false,
+  onChange,
+  className = '',
+  placeholder = '—',
+  inputRef,
+  onKeyDown,
+  ...rest
+}: LengthFieldProps) {
+  const shown = shownOf({ value, estimated, units });
   const { text, problem, write, tells, object, drop } = useDraft(shown);
   const id = useId();
 

@@ -1,21 +1,21 @@
 import type { InputHTMLAttributes } from 'react';
 import { readNumber } from '../../core/region';
 import { plain } from '../words/region';
+import { AsText, useAsText } from './as-text';
 import { useDraft } from './use-draft';
 
-/** A text field that reports once, when it is left or Enter is pressed; `check` says what is wrong, or null. */
-export function TextCell({
-  label,
-  value,
-  onChange,
-  check,
-  ...rest
-}: {
+type TextCellProps = {
   label: string;
   value: string;
   onChange: (value: string) => void;
   check?: (value: string) => string | null;
-} & Omit<InputHTMLAttributes<HTMLInputElement>, 'value' | 'onChange'>) {
+} & Omit<InputHTMLAttributes<HTMLInputElement>, 'value' | 'onChange'>;
+
+/** A text field that reports once, when it is left or Enter is pressed; `check` says what is wrong, or null. */
+export const TextCell = (props: TextCellProps) =>
+  useAsText() ? <AsText className={props.className ?? ''}>{props.value}</AsText> : <Written {...props} />;
+
+function Written({ label, value, onChange, check, ...rest }: TextCellProps) {
   const { text, problem, write, tells, object, drop } = useDraft(value);
   function report() {
     const written = text.trim();

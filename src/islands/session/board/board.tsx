@@ -77,6 +77,9 @@ export function Board({
 
   useEffect(fetchTheRest, []);
 
+  const next = STAGES[STAGES.findIndex(({ slug }) => slug === stage) + 1]?.slug;
+  const goOn = useCallback(() => next && go(next), [next, go]);
+
   const step = (by: number) => {
     const ids = model.seats.map(({ record }) => record.id);
     if (ids.length === 0) return;
@@ -109,7 +112,6 @@ export function Board({
   const { room: RoomPanel, tray: SeatTray, ...stages } = panels();
   const Panel = stage === 'room' ? null : stages[stage];
   const isAhead = model.view.session.held_on >= todayHere();
-  const next = STAGES[STAGES.findIndex(({ slug }) => slug === stage) + 1];
   return (
     <div className="flex min-h-screen flex-col">
       <Clip model={model} roomHref={href('room')} isRoom={stage === 'room'} onRoom={() => go('room')} />
@@ -137,7 +139,7 @@ export function Board({
                   units={units}
                   selected={selected}
                   onSelect={setSelected}
-                  onNext={() => next && go(next.slug)}
+                  onNext={goOn}
                   printHref={printHref}
                   pasting={pasting}
                   setPasting={setPasting}

@@ -1,12 +1,13 @@
-import { lazy, type ComponentProps, type ComponentType } from 'react';
+import { lazy, memo, type ComponentProps, type ComponentType } from 'react';
 import type { BoardStage, StagePanel } from './stage-panel';
 
-const seats = async () => ({ default: (await import('../seats/seats-stage')).SeatsStage });
-const fit = async () => ({ default: (await import('../fit/fit-stage')).FitStage });
-const cut = async () => ({ default: (await import('../cut/cut-stage')).CutStage });
-const kit = async () => ({ default: (await import('../kit/kit-stage')).KitStage });
-const wrap = async () => ({ default: (await import('../wrap/wrap-stage')).WrapStage });
-const room = async () => ({ default: (await import('../room/room-panel')).RoomPanel });
+/** A part is drawn anew when what it shows has changed, and not with everything that changes beside it. */
+const seats = async () => ({ default: memo((await import('../seats/seats-stage')).SeatsStage) });
+const fit = async () => ({ default: memo((await import('../fit/fit-stage')).FitStage) });
+const cut = async () => ({ default: memo((await import('../cut/cut-stage')).CutStage) });
+const kit = async () => ({ default: memo((await import('../kit/kit-stage')).KitStage) });
+const wrap = async () => ({ default: memo((await import('../wrap/wrap-stage')).WrapStage) });
+const room = async () => ({ default: memo((await import('../room/room-panel')).RoomPanel) });
 const tray = async () => ({ default: (await import('../tray/seat-tray')).SeatTray });
 
 /** What the board is made of beside itself. */

@@ -2,6 +2,7 @@ import { estimateWrist } from '../../../core/fit';
 import { beadOf } from '../../../core/seat';
 import { gridKeys } from '../../../ui/fields/grid-keys';
 import { Guard } from '../../../ui/guard';
+import { RowByRow } from '../../../ui/row-by-row';
 import type { PanelProps } from '../board/stage-panel';
 
 import { FitRow } from './fit-row';
@@ -109,19 +110,21 @@ export function FitStage({ model, units, selected, onSelect, onNext }: PanelProp
             </tr>
           </thead>
           <tbody>
-            {seats.map((seat, index) => (
-              <Guard key={seat.id} of={seat.plan} what={`The seat of ${seat.record.name}`} columns={13}>
-                <FitRow
-                  seat={seat}
-                  index={index}
-                  model={model}
-                  units={units}
-                  compact={compact}
-                  selected={seat.record.id === selected}
-                  onSelect={() => onSelect(seat.record.id)}
-                />
-              </Guard>
-            ))}
+            <RowByRow>
+              {seats.map((seat, index) => (
+                <Guard key={seat.id} of={seat.plan} what={`The seat of ${seat.record.name}`} columns={13}>
+                  <FitRow
+                    seat={seat}
+                    index={index}
+                    model={model}
+                    units={units}
+                    compact={compact}
+                    selected={seat.record.id === selected}
+                    onSelect={() => onSelect(seat.record.id)}
+                  />
+                </Guard>
+              ))}
+            </RowByRow>
           </tbody>
         </table>
       </div>

@@ -167,7 +167,7 @@ export function useSession(initial: SessionView) {
     if (sent) client.setQueryData(viewKey(id), wholeView(sent, before));
   }, [client, id]);
 
-  const failed = unsaved.filter((item) => item.failed);
+  const failed = useMemo(() => unsaved.filter((item) => item.failed), [unsaved]);
   const deleted = failed.some((item) => item.problem?.status === 410) || error?.status === 410;
   const saveState: SaveState =
     failed.length > 0
@@ -177,24 +177,14 @@ export function useSession(initial: SessionView) {
         : unsaved.length > 0
           ? 'saving'
           : 'saved';
-  return {
-    view,
-    seats,
-    figures,
-    group,
-    stages,
-    unsaved,
-    failed,
-    deleted,
-    saveState,
-    act,
-    undo,
-    undoable,
-    drop,
-    insist,
-    bringBack,
-    takeNote,
-  };
+  const plan = useMemo(() => ({ view, seats, figures, group, stages }), [view, seats, figures, group, stages]);
+  const saving = useMemo(() => ({ unsaved, failed, deleted, saveState }), [unsaved, failed, deleted, saveState]);
+  const verbs = useMemo(
+    () => ({ act, undo, drop, insist, bringBack, takeNote }),
+    [act, undo, drop, insist, bringBack, takeNote],
+  );
+  // The same while nothing of it has changed, so that what shows it can tell.
+  return useMemo(() => ({ ...plan, ...saving, ...verbs, undoable }), [plan, saving, verbs, undoable]);
 }
 
 export type SessionModel = ReturnType<typeof useSession>;

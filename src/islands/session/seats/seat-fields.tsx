@@ -3,6 +3,7 @@ import { lookUp, type Catalogue, type CordChoice } from '../../../core/project';
 import type { SeatRecord } from '../../../core/seat';
 import { WRIST_METHODS } from '../../../core/person';
 import { EASES, SKILLS, type Avoid } from '../../../core/studio';
+import { AsText, useAsText } from '../../../ui/fields/as-text';
 
 type Options<Value extends string = string> = readonly { readonly value: Value; readonly label: string }[];
 
@@ -11,18 +12,24 @@ type Chosen<Value extends string> =
   | { readonly empty: string; readonly onChange: (value: Value | null) => void }
   | { readonly empty?: undefined; readonly onChange: (value: Value) => void };
 
+type ChoiceProps<Value extends string> = {
+  readonly label: string;
+  readonly value: Value | null;
+  readonly options: Options<Value>;
+} & Chosen<Value> &
+  Omit<SelectHTMLAttributes<HTMLSelectElement>, 'value' | 'onChange'>;
+
 /**
  * A native choice that looks like paper until it is touched. Its options are put in when it is: a list of forty seats would have
  * thousands of them to style and lay out, and shows one each.
  */
-export function Choice<Value extends string>(
-  props: {
-    readonly label: string;
-    readonly value: Value | null;
-    readonly options: Options<Value>;
-  } & Chosen<Value> &
-    Omit<SelectHTMLAttributes<HTMLSelectElement>, 'value' | 'onChange'>,
-) {
+export function Choice<Value extends string>(props: ChoiceProps<Value>) {
+  const { value, options, empty } = props;
+  if (!useAsText()) return <Chooser {...props} />;
+  return <AsText>{options.find((option) => option.value === value)?.label ?? empty}</AsText>;
+}
+
+function Chooser<Value extends string>(props: ChoiceProps<Value>) {
   const { label, value, options, empty, onChange: _told, ...rest } = props;
   const [touched, setTouched] = useState(false);
   const shown = touched ? options : options.filter((option) => option.value === value);

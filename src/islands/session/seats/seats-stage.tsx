@@ -1,5 +1,6 @@
 import { gridKeys } from '../../../ui/fields/grid-keys';
 import { Guard } from '../../../ui/guard';
+import { RowByRow } from '../../../ui/row-by-row';
 import { NewSeat } from './new-seat';
 import { PasteList } from './list/paste-list';
 import { projectOptions } from './seat-fields';
@@ -84,18 +85,20 @@ export function SeatsStage({ model, units, selected, onSelect, pasting, setPasti
                 ]}
               />
               <tbody>
-                {seats.map((seat, index) => (
-                  <Guard key={seat.id} of={seat.plan} what={`The seat of ${seat.record.name}`} columns={10}>
-                    <SeatRow
-                      seat={seat}
-                      index={index}
-                      model={model}
-                      compact={compact}
-                      selected={seat.record.id === selected}
-                      onSelect={() => onSelect(seat.record.id)}
-                    />
-                  </Guard>
-                ))}
+                <RowByRow>
+                  {seats.map((seat, index) => (
+                    <Guard key={seat.id} of={seat.plan} what={`The seat of ${seat.record.name}`} columns={10}>
+                      <SeatRow
+                        seat={seat}
+                        index={index}
+                        model={model}
+                        compact={compact}
+                        selected={seat.record.id === selected}
+                        onSelect={() => onSelect(seat.record.id)}
+                      />
+                    </Guard>
+                  ))}
+                </RowByRow>
               </tbody>
             </table>
           </div>

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import type { Units } from '../../../core/measure';
 import { plannedPiece, type PlannedPiece } from '../../../core/record';
 import { seatOf, type PlannedSeat } from '../../../core/seat';
@@ -6,6 +6,7 @@ import type { SessionView } from '../../../core/session';
 import type { Figures } from '../../../core/studio';
 import { gridKeys } from '../../../ui/fields/grid-keys';
 import { Guard } from '../../../ui/guard';
+import { RowByRow } from '../../../ui/row-by-row';
 import type { SessionModel } from '../model/use-session';
 import { WrapRow } from './wrap-row';
 
@@ -24,7 +25,7 @@ function rowsOf({ session, studio }: SessionView, seats: readonly PlannedSeat[],
 }
 
 /** What each seat's piece came to, typed down a column: Enter and the arrow keys go on. */
-export function WrapTable({ model, units }: { model: SessionModel; units: Units }) {
+export const WrapTable = memo(function WrapTable({ model, units }: { model: SessionModel; units: Units }) {
   const { view, seats, figures } = model;
   const rows = useMemo(() => rowsOf(view, seats, figures), [view, seats, figures]);
   return (
@@ -69,22 +70,24 @@ export function WrapTable({ model, units }: { model: SessionModel; units: Units 
           </tr>
         </thead>
         <tbody>
-          {rows.map(({ seat, planned, number, line }) => (
-            <Guard key={seat.id} of={seat.plan} what={`The seat of ${seat.record.name}`} columns={11}>
-              <WrapRow
-                seat={seat}
-                number={number}
-                line={line}
-                planned={planned}
-                noted={view.noted[seat.id]}
-                isAway={view.bench.away.includes(seat.id)}
-                model={model}
-                units={units}
-              />
-            </Guard>
-          ))}
+          <RowByRow>
+            {rows.map(({ seat, planned, number, line }) => (
+              <Guard key={seat.id} of={seat.plan} what={`The seat of ${seat.record.name}`} columns={11}>
+                <WrapRow
+                  seat={seat}
+                  number={number}
+                  line={line}
+                  planned={planned}
+                  noted={view.noted[seat.id]}
+                  isAway={view.bench.away.includes(seat.id)}
+                  model={model}
+                  units={units}
+                />
+              </Guard>
+            ))}
+          </RowByRow>
         </tbody>
       </table>
     </div>
   );
-}
+});
