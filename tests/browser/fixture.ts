@@ -41,20 +41,22 @@ export { expect };
 
 /** Waits until every island of the page answers to clicks and keys: React has taken it over, and its effects have run. */
 export async function ready(page: Page): Promise<void> {
-  await page.waitForFunction(
-    () =>
-      // Far down a page what is written in a field is there before the field.
-      document.querySelector('[data-soon]') === null &&
-      [...document.querySelectorAll('astro-island')].every(
-        (island) =>
-          !island.hasAttribute('ssr') &&
-          // Before what React has there may be links to what it shows; what is planned first it takes over last.
-          [...island.children].some((child) => Object.keys(child).some((key) => key.startsWith('__reactFiber'))) &&
-          [...island.querySelectorAll('button, input, textarea, select')].every((field) =>
-            Object.keys(field).some((key) => key.startsWith('__reactFiber')),
-          ),
-      ),
+  await page.waitForFunction(() =>
+    [...document.querySelectorAll('astro-island')].every(
+      (island) =>
+        !island.hasAttribute('ssr') &&
+        // Before what React has there may be links to what it shows; what is planned first it takes over last.
+        [...island.children].some((child) => Object.keys(child).some((key) => key.startsWith('__reactFiber'))) &&
+        [...island.querySelectorAll('button, input, textarea, select')].every((field) =>
+          Object.keys(field).some((key) => key.startsWith('__reactFiber')),
+        ),
+    ),
   );
+  // Far down a page a field is there once somebody works on it; until then what is written in it.
+  if (await page.evaluate(() => document.querySelector('[data-soon]') !== null)) {
+    await page.keyboard.press('Shift');
+    await page.waitForFunction(() => document.querySelector('[data-soon]') === null);
+  }
   await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
 }
 

@@ -12,25 +12,35 @@ export const AsText = ({ id, className = '', children }: { id?: string; classNam
   </span>
 );
 
+/** With any of these somebody works on the page. */
+const TOUCHES = ['pointermove', 'pointerdown', 'keydown', 'focusin', 'scroll'] as const;
+
+let touched: Promise<void> | null = null;
+
+/** When somebody works on this page, or has. */
+const whenTouched = (): Promise<void> =>
+  (touched ??= new Promise((done) => {
+    for (const touch of TOUCHES)
+      window.addEventListener(touch, () => done(), { capture: true, once: true, passive: true });
+  }));
+
 /** Between two parts of a page whose fields are put in, milliseconds: others have their turn. */
-const TURN = 40;
-/** With these somebody works on the page: whatever they go to next is a field. */
-const TOUCHES = ['scroll', 'pointerdown', 'keydown'] as const;
+const TURN = 16;
 
 /**
- * Fields far down a page, which are what is written in them until it is their turn. A field costs a browser many times what its text
- * does, so a long list is there sooner, and answers, while those that nobody sees yet follow. Before the first turn they are there.
+ * Fields far down a page, which are what is written in them until somebody works on the page and it is their turn. A field costs a
+ * browser many times what its text does: a long list is there sooner, and answers. Those before the first turn are there from the first.
  */
 export function Later({ turn, children }: { turn: number; children: ReactNode }) {
   const [asText, setAsText] = useState(turn > 0);
   useEffect(() => {
     if (!asText) return undefined;
-    const putIn = () => startTransition(() => setAsText(false));
-    const timer = setTimeout(putIn, turn * TURN);
-    for (const touch of TOUCHES) window.addEventListener(touch, putIn, { capture: true, once: true, passive: true });
+    let isHere = true;
+    void whenTouched()
+      .then(() => new Promise((done) => setTimeout(done, turn * TURN)))
+      .then(() => isHere && startTransition(() => setAsText(false)));
     return () => {
-      clearTimeout(timer);
-      for (const touch of TOUCHES) window.removeEventListener(touch, putIn, { capture: true });
+      isHere = false;
     };
   }, [turn, asText]);
   return <TextOnly value={asText}>{children}</TextOnly>;
