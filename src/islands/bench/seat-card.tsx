@@ -77,7 +77,10 @@ export const SeatCard = memo(function SeatCard({
           <span className="sr-only">{plan.label}</span>
         </span>
       </span>
-      <span className="flex h-10 w-full items-center overflow-hidden [&>svg]:max-h-10" aria-hidden="true">
+      <span
+        className="flex h-10 w-full items-center overflow-hidden [content-visibility:auto] [&>svg]:max-h-10"
+        aria-hidden="true"
+      >
         {plan.fit ? (
           <Strip
             plan={plan}

@@ -1,5 +1,5 @@
 import { DndContext, PointerSensor, useDraggable, useDroppable, useSensor, useSensors } from '@dnd-kit/core';
-import { useState, type ReactNode } from 'react';
+import { Suspense, useState, type ReactNode } from 'react';
 import { seatAtWork } from '../../core/bench';
 import type { BenchModel } from './model/use-bench';
 
@@ -66,7 +66,8 @@ export function Tables({ model, card }: { model: BenchModel; card: (id: string) 
               .filter(({ id }) => tableOf(id) === name)
               .map(({ id }) => (
                 <Movable key={id} id={id}>
-                  {card(id)}
+                  {/* Each is taken over by itself: the room answers meanwhile. */}
+                  <Suspense fallback={null}>{card(id)}</Suspense>
                 </Movable>
               ))}
           </ul>

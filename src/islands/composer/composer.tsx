@@ -5,6 +5,7 @@ import { PARTS } from '../../core/part';
 import type { Catalogue, Project } from '../../core/project';
 import type { Settings } from '../../core/studio';
 import { Guard } from '../../ui/guard';
+import { Later } from '../../ui/fields/as-text';
 import { TextCell } from '../../ui/fields/text-cell';
 import { useUnits } from '../../ui/words/units';
 import { AboutFields } from './about-fields';
@@ -87,7 +88,7 @@ export function Composer({
           <AboutFields model={model} />
           <h2 className="mt-4 text-lg">The band, from start to finish</h2>
           <p className="quiet text-sm">Sections that fill share one count, so that both halves stay alike.</p>
-          <BandList model={model} render={fieldsOf} />
+          <BandList model={model} render={(id) => <Later turn={project.layout.indexOf(id)}>{fieldsOf(id)}</Later>} />
           <div className="mt-2 flex flex-wrap items-center gap-2">
             <button type="button" className="btn btn-sm" onClick={() => change(addSection(project))}>
               Add a section
@@ -100,43 +101,45 @@ export function Composer({
               Add it beside
             </button>
           </div>
-          {(off.length > 0 || offSections.length > 0) && (
-            <>
-              <h2 className="mt-4 text-lg">Beside the band: loops, tails, ends, joins and sliders</h2>
-              <ul className="border-t hair">
-                {[...off, ...offSections].map(({ id }, i) => (
-                  <li key={`${id} ${i}`} className="flex items-start border-b hair py-2 narrow:flex-wrap">
-                    <div className="min-w-0 flex-1">{fieldsOf(id)}</div>
-                    <button
-                      type="button"
-                      className="btn btn-ghost btn-xs"
-                      onClick={() => change(removeItem(project, id))}
-                      aria-label={`Take ${id} out`}
-                    >
-                      ✕
-                    </button>
-                  </li>
-                ))}
-              </ul>
-            </>
-          )}
-          <h2 className="mt-4 text-lg">Beads and hardware</h2>
-          <HardwareList model={model} catalogue={catalogue} />
-          <label className="mt-3 block">
-            <span className="text-sm">Tools at the seat, apart by commas, beside what the parts take</span>
-            <TextCell
-              label="Tools at the seat"
-              className="border hair"
-              value={(project.tools ?? []).join(', ')}
-              placeholder="clip, pin board"
-              maxLength={300}
-              onChange={(text) => change(setTools(project, text))}
-            />
-          </label>
-          <h2 className="mt-4 text-lg">What a seat may choose</h2>
-          <OptionFields model={model} />
-          <h2 className="mt-4 text-lg">Cords: which strand works where</h2>
-          <CordList model={model} catalogue={catalogue} />
+          <Later turn={project.layout.length}>
+            {(off.length > 0 || offSections.length > 0) && (
+              <>
+                <h2 className="mt-4 text-lg">Beside the band: loops, tails, ends, joins and sliders</h2>
+                <ul className="border-t hair">
+                  {[...off, ...offSections].map(({ id }, i) => (
+                    <li key={`${id} ${i}`} className="flex items-start border-b hair py-2 narrow:flex-wrap">
+                      <div className="min-w-0 flex-1">{fieldsOf(id)}</div>
+                      <button
+                        type="button"
+                        className="btn btn-ghost btn-xs"
+                        onClick={() => change(removeItem(project, id))}
+                        aria-label={`Take ${id} out`}
+                      >
+                        ✕
+                      </button>
+                    </li>
+                  ))}
+                </ul>
+              </>
+            )}
+            <h2 className="mt-4 text-lg">Beads and hardware</h2>
+            <HardwareList model={model} catalogue={catalogue} />
+            <label className="mt-3 block">
+              <span className="text-sm">Tools at the seat, apart by commas, beside what the parts take</span>
+              <TextCell
+                label="Tools at the seat"
+                className="border hair"
+                value={(project.tools ?? []).join(', ')}
+                placeholder="clip, pin board"
+                maxLength={300}
+                onChange={(text) => change(setTools(project, text))}
+              />
+            </label>
+            <h2 className="mt-4 text-lg">What a seat may choose</h2>
+            <OptionFields model={model} />
+            <h2 className="mt-4 text-lg">Cords: which strand works where</h2>
+            <CordList model={model} catalogue={catalogue} />
+          </Later>
         </div>
         <Guard what="What it comes to" of={project}>
           <Preview project={project} catalogue={catalogue} settings={settings} units={units} trial={trial} />

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { useAsText } from '../../ui/fields/as-text';
 import { checkSize, TextCell } from '../../ui/fields/text-cell';
 
 /** A small labelled place for one value. */
@@ -23,6 +24,15 @@ export function Pick<Value extends string>({
   onChange: (value: Value) => void;
 }) {
   const chosen = (text: string): Value => options.find(([own]) => own === text)?.[0] ?? value;
+  if (useAsText())
+    return (
+      <span className="inline-flex items-center gap-1 text-sm">
+        <span className="quiet">{label}</span>
+        <span data-soon="" className="cell inline-block w-auto border-base-300! py-0.5">
+          {options.find(([own]) => own === value)?.[1] ?? value}
+        </span>
+      </span>
+    );
   return (
     <Field label={label}>
       <select

@@ -1,4 +1,5 @@
 import { createContext, startTransition, useContext, useEffect, useState, type ReactNode } from 'react';
+import { whenTouched } from '../when-touched';
 
 const TextOnly = createContext(false);
 
@@ -11,18 +12,6 @@ export const AsText = ({ id, className = '', children }: { id?: string; classNam
     {children}
   </span>
 );
-
-/** With any of these somebody works on the page. */
-const TOUCHES = ['pointermove', 'pointerdown', 'keydown', 'focusin', 'scroll'] as const;
-
-let touched: Promise<void> | null = null;
-
-/** When somebody works on this page, or has. */
-const whenTouched = (): Promise<void> =>
-  (touched ??= new Promise((done) => {
-    for (const touch of TOUCHES)
-      window.addEventListener(touch, () => done(), { capture: true, once: true, passive: true });
-  }));
 
 /** Between two parts of a page whose fields are put in, milliseconds: others have their turn. */
 const TURN = 16;

@@ -17,8 +17,8 @@ function Disc({ colours, r, edge }: { colours: readonly string[]; r: number; edg
   const [left = 'var(--color-base-100)', right = left] = colours;
   return (
     <>
-      {left !== right && <path d={`M 0 ${-r} A ${r} ${r} 0 0 1 0 ${r} Z`} fill={right} />}
       {left !== right && <path d={`M 0 ${-r} A ${r} ${r} 0 0 0 0 ${r} Z`} fill={left} />}
+      {left !== right && <path d={`M 0 ${-r} A ${r} ${r} 0 0 1 0 ${r} Z`} fill={right} />}
       <circle r={r} fill={left === right ? left : 'none'} stroke={INK} strokeWidth={edge} />
     </>
   );

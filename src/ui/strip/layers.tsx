@@ -9,21 +9,24 @@ function past([x, y]: readonly [number, number], [bx, by]: readonly [number, num
   return [x + ((x - bx) / span) * far, y + ((y - by) / span) * far];
 }
 
-/** A place closer to its line than this is not written, twentieths of a mm: a fifth of a pixel where a strip fills a screen. */
-const UNSEEN = 0.7;
+/**
+ * A place closer to its line than this is not written, twentieths of a mm: a fifth of a pixel where a strip fills a screen; and where
+ * it is small, no more than that.
+ */
+const UNSEEN = { fine: 0.7, coarse: 2 };
 
 /**
  * A layer as one path, in twentieths of a mm: across the band is up and down the page, along it is left to right. Runs reach a hair into each other, so
  * that none shows a seam.
  */
-export const pathOf = (layer: Pick<Layer, 'thick' | 'runs'>, d: number): string =>
+export const pathOf = (layer: Pick<Layer, 'thick' | 'runs'>, d: number, fine: boolean): string =>
   layer.runs
     .map((run) => {
       const far = layer.thick * 0.12;
       const line = [past(run[0]!, run[1]!, far), ...run.slice(1, -1), past(run.at(-1)!, run.at(-2)!, far)];
       let [px, py] = [0, 0];
       const drawn = line.map(([x, y]) => [y * d * FINE, x * d * FINE] as const);
-      return thinned(drawn, UNSEEN)
+      return thinned(drawn, fine ? UNSEEN.fine : UNSEEN.coarse)
         .map(([x, y], i) => {
           const [qx, qy] = [Math.round(x), Math.round(y)];
           const step = i === 0 ? `M${qx} ${qy}` : `${i === 1 ? 'l' : ' '}${qx - px} ${qy - py}`;
@@ -104,7 +107,7 @@ export function Drawn({
   // What lies deeper than a bead's face is behind or inside it.
   const face = Math.max(-Infinity, ...beads.map((bead) => bead.at[2] + bead.width / 2 - 0.2));
   const draw = ({ hex, ...layer }: Painted, i: number) => (
-    <Strand key={i} path={pathOf(layer, d)} hex={hex} width={layer.thick * d} fine={fine} />
+    <Strand key={i} path={pathOf(layer, d, fine)} hex={hex} width={layer.thick * d} fine={fine} />
   );
   const painted = paintedOf(layers, hexOf);
   return (

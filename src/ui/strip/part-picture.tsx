@@ -61,7 +61,7 @@ export function PartPicture({
   );
   const painted = paintedOf(layers, (strand) => hexOf(part.strands[Number(strand)]!.colour));
   const draw = ({ hex, ...layer }: Painted, i: number) => (
-    <Strand key={i} path={pathOf(layer, 1)} hex={hex} width={layer.thick} fine={fine} />
+    <Strand key={i} path={pathOf(layer, 1, fine)} hex={hex} width={layer.thick} fine={fine} />
   );
   return (
     <g data-part={part.item.id}>

@@ -4,7 +4,7 @@ import { SHIPPED } from '../../../catalogue';
 import { planSeat, type SeatPlan } from '../../../src/core/seat';
 import { packingOf } from '../../../src/core/session';
 import { STARTING_FIGURES } from '../../../src/core/studio';
-import { framesOf, stripSize } from '../../../src/ui/strip';
+import { closedSize, framesOf, stripSize } from '../../../src/ui/strip';
 import { drawingOf } from '../../../src/ui/strip/drawing';
 import { seat } from '../examples/seat';
 
@@ -18,6 +18,7 @@ describe('drawings as files', () => {
       'front',
       'ruled-front',
       'small-back',
+      'small-ruled-front',
       'closed',
       ...bag!.steps.map(({ drawing }) => drawing),
       ...Object.values(plan.piece!.parts).flatMap((item) =>
@@ -33,12 +34,16 @@ describe('drawings as files', () => {
 
   it.each(Object.keys(SHIPPED.projects))('%s: keeps its place on a page by the measures of its file', (project) => {
     const plan = planned(project);
-    for (const [name, ruler] of [
-      ['ruled-front', true],
-      ['back', false],
+    for (const [name, size] of [
+      ['ruled-front', stripSize(plan, true)],
+      ['small-ruled-front', stripSize(plan, true)],
+      ['back', stripSize(plan, false)],
+      ['closed', closedSize(plan)],
     ] as const) {
-      const [, wide, high] = /viewBox="[-\d.e]+ [-\d.e]+ ([\d.e]+) ([\d.e]+)"/.exec(drawingOf(plan, name, 'cm')!)!;
-      const { width, height } = stripSize(plan, ruler);
+      const drawing = drawingOf(plan, name, 'cm')!;
+      if (!size) return expect(drawing).toBe('');
+      const [, wide, high] = /viewBox="[-\d.e]+ [-\d.e]+ ([\d.e]+) ([\d.e]+)"/.exec(drawing)!;
+      const { width, height } = size;
       expect(width / height / (Number(wide) / Number(high))).toBeCloseTo(1, 2);
     }
   });

@@ -11,7 +11,7 @@ export interface RoomModel {
   readonly problem: string | null;
 }
 
-/** Changes that follow each other this closely are reckoned once, ms. */
+/** Changes that follow each other this closely are reckoned once, ms; the first is at once. */
 const QUIET = 250;
 
 /** Reckons the session's room off the main thread, whenever it changes. */
@@ -25,22 +25,25 @@ export function useRoom({ view, seats, figures }: SessionModel): RoomModel {
   useEffect(() => {
     if (!room) return undefined;
     let isWanted = true;
-    const timer = setTimeout(() => {
-      reckoner.current ??= roomReckoner();
-      reckoner.current.times(room).then(
-        (times) => {
-          if (!isWanted) return;
-          setReckoned({ room, times });
-          setProblem(null);
-        },
-        (error: Error) => {
-          // A worker that failed answers nothing more: the next change begins with another.
-          reckoner.current?.end();
-          reckoner.current = null;
-          if (isWanted) setProblem(error.message);
-        },
-      );
-    }, QUIET);
+    const timer = setTimeout(
+      () => {
+        reckoner.current ??= roomReckoner();
+        reckoner.current.times(room).then(
+          (times) => {
+            if (!isWanted) return;
+            setReckoned({ room, times });
+            setProblem(null);
+          },
+          (error: Error) => {
+            // A worker that failed answers nothing more: the next change begins with another.
+            reckoner.current?.end();
+            reckoner.current = null;
+            if (isWanted) setProblem(error.message);
+          },
+        );
+      },
+      reckoner.current ? QUIET : 0,
+    );
     return () => {
       isWanted = false;
       clearTimeout(timer);
