@@ -91,6 +91,23 @@ test('a copy is composed, saved, used in a session, and revised without changing
   await expect(row).not.toHaveText(planned);
 });
 
+test('the composer shows the server’s drawings until the piece is another', async ({ page }) => {
+  await open(page, '/composer/band-buckle');
+  const front = page.getByRole('img', { name: /, front, / });
+  const closed = page.getByRole('img', { name: /, closed: / });
+  await expect(front).toHaveAttribute('src', '/strips/band-buckle/ruled-front.svg');
+  await expect(closed).toHaveAttribute('src', '/strips/band-buckle/closed.svg');
+  const [before, height] = [await front.getAttribute('alt'), (await front.boundingBox())!.height];
+  await page.getByLabel('Wrist to try').fill('19');
+  await page.getByLabel('Wrist to try').press('Enter');
+  await expect(front).not.toHaveAttribute('src', /./);
+  expect(await front.getAttribute('aria-label')).not.toBe(before);
+  // Longer, it is as wide as before, and so a little lower.
+  const now = (await front.boundingBox())!.height;
+  expect(now).toBeLessThan(height);
+  expect(now).toBeGreaterThan(height * 0.8);
+});
+
 test('the band is put in order by dragging, with a pointer or from the keyboard', async ({ page }) => {
   // Room for the whole list under the piece: at the foot of the page a drag scrolls it.
   await page.setViewportSize({ width: 1280, height: 1100 });

@@ -4,7 +4,7 @@ import { beadsOf, layered, linesOf, type Point } from '../../core/stitch';
 import type { PiecePart, PieceSection } from '../../core/project';
 import type { SeatPlan } from '../../core/seat';
 import { hexes } from './hexes';
-import { Drawn } from './layers';
+import { Drawn } from './paint/layers';
 import { PartPicture } from './part-picture';
 
 /** How many half knots of a section are shown, or repeats where there are none. */

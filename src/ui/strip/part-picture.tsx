@@ -1,9 +1,9 @@
 import type { DrawnPart, DrawnStrand, Ring } from '../../core/drawing';
 import { layered, type Point } from '../../core/stitch';
-import { pathOf } from './layers';
-import { paintedOf, type Painted } from './painted';
+import { pathOf } from './paint/layers';
+import { paintedOf, type Painted } from './paint/painted';
 import { Solid } from './solid';
-import { Fine, Strand } from './strand';
+import { Fine, Strand } from './paint/strand';
 
 /** Strands whose middle lines lie closer than this in depth are in one layer, in diameters. */
 const LAYER = 0.3;

@@ -1,6 +1,6 @@
 import type { ComponentProps } from 'react';
 import type { PieceRun } from '../../core/project';
-import { Layers } from './layers';
+import { Layers } from './paint/layers';
 
 /** From so many repeats on, the middle is one repeat drawn once and laid side by side. */
 const MANY = 16;

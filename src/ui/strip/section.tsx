@@ -1,5 +1,5 @@
 import type { PieceRun, PieceSection } from '../../core/project';
-import { Layers, type Stretch } from './layers';
+import { Layers, type Stretch } from './paint/layers';
 import { Repeated } from './repeated';
 
 /** A section from the paths that are measured: one stitch in one go, several as the modules they come in. */

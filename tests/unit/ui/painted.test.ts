@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { pictureOf, STITCHES } from '../../../src/core/stitch';
-import { paintedOf } from '../../../src/ui/strip/painted';
+import { paintedOf } from '../../../src/ui/strip/paint/painted';
 
-const AROUND = { strands: 2, width: 2, thickness: 1 };
+const AROUND = { strands: 2, width: 2, thickness: 1, diameter: 4 };
 /** Every second strand is of another colour. */
 const hexOf = (strand: string): string => (strand.length % 2 ? '#111111' : '#222222');
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { thinned } from '../../../src/ui/strip/thinned';
+import { thinned } from '../../../src/ui/strip/paint/thinned';
 
 type Place = readonly [number, number];
 

@@ -6,7 +6,7 @@ import { type SeatPlan } from '../../../core/seat';
 import { apartFrom } from '../../pictures/tint';
 import { hexes } from '../hexes';
 import { PartPicture } from '../part-picture';
-import { Tape } from '../strand';
+import { Tape } from '../paint/strand';
 
 /** How much of the leg that ties is there in the pictures of a part, in order. */
 const SHARES = [0.55, 1];

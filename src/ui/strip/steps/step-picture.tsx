@@ -1,8 +1,8 @@
 import type { PieceRun, PieceSection } from '../../../core/project';
 import { linesOf } from '../../../core/stitch';
 import { apartFrom } from '../../pictures/tint';
-import { Layers } from '../layers';
-import { Tape } from '../strand';
+import { Layers } from '../paint/layers';
+import { Tape } from '../paint/strand';
 
 /** How many divisions a step is shown in: long repeats are taught by their first few. */
 const SHOWN = 4;

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { tonesOf } from '../pictures/tint';
+import { tonesOf } from '../../pictures/tint';
 
 /** Paths are written in whole parts of a mm: a twentieth is finer than any screen shows. */
 export const FINE = 20;

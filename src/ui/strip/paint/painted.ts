@@ -1,4 +1,4 @@
-import type { Layer } from '../../core/stitch';
+import type { Layer } from '../../../core/stitch';
 
 /** What is painted at once: runs of one colour and thickness at one depth, where none crosses another. */
 export interface Painted extends Omit<Layer, 'strand'> {

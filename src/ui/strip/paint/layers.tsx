@@ -1,4 +1,4 @@
-import { beadsOf, pictureOf, type BeadPlace, type Layer, type Run, type StitchGeometry } from '../../core/stitch';
+import { beadsOf, pictureOf, type BeadPlace, type Layer, type Run, type StitchGeometry } from '../../../core/stitch';
 import { paintedOf, type Painted } from './painted';
 import { FINE, Fine, Strand } from './strand';
 import { thinned } from './thinned';
