@@ -1,13 +1,19 @@
 import { Suspense, type ReactElement } from 'react';
 import { Later } from './fields/as-text';
+import { whenTouched } from './when-touched';
 
-/** So many rows have their fields from the first: about what a screen shows. */
-const SEEN = 10;
+/** So many rows have their fields from the first: as many as a screen shows, and most sessions have. */
+const SEEN = 16;
 
-/** Many rows of a page, by their keys: each is taken over by itself, so that the page answers meanwhile; their fields from the first row down. */
+/**
+ * Many rows of a page, by their keys: each is taken over by itself, so that the page answers meanwhile; further down than a screen
+ * shows their fields come once somebody works on the page.
+ */
 export const RowByRow = ({ children }: { children: readonly ReactElement[] }) =>
   children.map((row, i) => (
     <Suspense key={row.key} fallback={null}>
-      <Later turn={i - SEEN + 1}>{row}</Later>
+      <Later turn={i - SEEN + 1} after={whenTouched}>
+        {row}
+      </Later>
     </Suspense>
   ));
