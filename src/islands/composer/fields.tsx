@@ -12,42 +12,53 @@ export function Field({ label, children }: { label: string; children: ReactNode 
   );
 }
 
-export function Pick<Value extends string>({
+/** One of several, as wide as what is chosen needs. */
+export function Select<Value extends string>({
   label,
   value,
   options,
   onChange,
+  className,
 }: {
   label: string;
   value: Value;
   options: readonly (readonly [value: Value, name: string])[];
   onChange: (value: Value) => void;
+  className: string;
 }) {
-  const chosen = (text: string): Value => options.find(([own]) => own === text)?.[0] ?? value;
+  const chosen = options.find(([own]) => own === value);
   if (useAsText())
     return (
-      <span className="inline-flex items-center gap-1 text-sm">
-        <span className="quiet">{label}</span>
-        <span data-soon="" className="cell inline-block w-auto border-base-300! py-0.5">
-          {options.find(([own]) => own === value)?.[1] ?? value}
-        </span>
+      <span data-soon="" className={`cell inline-block w-auto ${className}`}>
+        {chosen?.[1] ?? value}
       </span>
     );
   return (
-    <Field label={label}>
-      <select
-        aria-label={label}
-        className="cell w-auto border-base-300! py-0.5"
-        value={value}
-        onChange={(event) => onChange(chosen(event.target.value))}
-      >
-        {options.map(([v, name]) => (
-          <option key={v} value={v}>
-            {name}
-          </option>
-        ))}
-      </select>
-    </Field>
+    <select
+      aria-label={label}
+      className={`cell w-auto ${className}`}
+      value={value}
+      onChange={(event) => onChange(options.find(([own]) => own === event.target.value)?.[0] ?? value)}
+    >
+      {!chosen && <option value={value}>{value}</option>}
+      {options.map(([v, name]) => (
+        <option key={v} value={v}>
+          {name}
+        </option>
+      ))}
+    </select>
+  );
+}
+
+export function Pick<Value extends string>(props: Omit<Parameters<typeof Select<Value>>[0], 'className'>) {
+  const select = <Select {...props} className="border-base-300! py-0.5" />;
+  // What is not a field yet has no label.
+  if (!useAsText()) return <Field label={props.label}>{select}</Field>;
+  return (
+    <span className="inline-flex items-center gap-1 text-sm">
+      <span className="quiet">{props.label}</span>
+      {select}
+    </span>
   );
 }
 

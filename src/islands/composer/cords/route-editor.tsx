@@ -1,6 +1,7 @@
 import { ArrowLeft, ArrowRight, X } from 'lucide-react';
 import type { LegStep } from '../../../core/project';
 import { STITCHES } from '../../../core/stitch';
+import { Select } from '../fields';
 import { changeRoute, targetOf } from '../edit-project';
 import type { ComposerModel } from '../use-composer';
 
@@ -42,6 +43,7 @@ export function RouteEditor({ model, cord, leg }: { model: ComposerModel; cord: 
   const { project, change } = model;
   const { route } = project.cords[cord]!.legs[leg]!;
   const offered = choices(model);
+  const options = offered.map((choice) => [choice.key, choice.name] as const);
   const stepOf = (key: string): LegStep => offered.find((choice) => choice.key === key)!.step;
   const set = (next: readonly LegStep[]) => change(changeRoute(project, cord, leg, next));
   const swap = (i: number, k: number) => {
@@ -54,19 +56,13 @@ export function RouteEditor({ model, cord, leg }: { model: ComposerModel; cord: 
     <ol className="flex flex-wrap items-center gap-1" aria-label={`Way of ${name}`}>
       {route.map((step, i) => (
         <li key={i} className="inline-flex items-center border hair">
-          <select
-            className="cell w-auto py-0 text-sm"
-            aria-label={`Step ${i + 1} of ${name}`}
+          <Select
+            className="py-0 text-sm"
+            label={`Step ${i + 1} of ${name}`}
             value={keyOf(step)}
-            onChange={(event) => set(route.map((s, k) => (k === i ? stepOf(event.target.value) : s)))}
-          >
-            {!offered.some(({ key }) => key === keyOf(step)) && <option value={keyOf(step)}>{keyOf(step)}</option>}
-            {offered.map((choice) => (
-              <option key={choice.key} value={choice.key}>
-                {choice.name}
-              </option>
-            ))}
-          </select>
+            options={options}
+            onChange={(key) => set(route.map((s, k) => (k === i ? stepOf(key) : s)))}
+          />
           <button
             type="button"
             className="grid min-h-6 min-w-6 place-items-center"
