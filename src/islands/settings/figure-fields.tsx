@@ -31,9 +31,7 @@ const FigureRow = memo(function FigureRow({
       </td>
       <td className="w-28 min-w-20">
         {asText ? (
-          <AsText id={figure.name} className="border-base-300! text-right tabular-nums">
-            {now}
-          </AsText>
+          <AsText id={figure.name} className="border-base-300! text-right tabular-nums" text={now} />
         ) : (
           <input
             id={figure.name}

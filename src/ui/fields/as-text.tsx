@@ -5,10 +5,20 @@ const TextOnly = createContext(false);
 /** Whether fields are shown as what is written in them, for now. */
 export const useAsText = (): boolean => useContext(TextOnly);
 
-/** What is written in a field, until the field is there: as large as the field will be. */
-export const AsText = ({ id, className = '', children }: { id?: string; className?: string; children: ReactNode }) => (
+/** What is written in a field, or else its placeholder, until the field is there: as large as the field will be. */
+export const AsText = ({
+  id,
+  text,
+  placeholder,
+  className = '',
+}: {
+  id?: string;
+  text: string;
+  placeholder?: string | undefined;
+  className?: string;
+}) => (
   <span id={id} data-soon="" className={`cell block truncate [contain:inline-size] ${className}`}>
-    {children}
+    {text || <span className="quiet">{placeholder}</span>}
   </span>
 );
 

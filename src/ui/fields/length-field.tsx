@@ -3,6 +3,8 @@ import { bareUnit, formatLength, parseGirth, parseLength, type Girth, type Units
 import { AsText, useAsText } from './as-text';
 import { useDraft } from './use-draft';
 
+const NOTHING = '—';
+
 type LengthFieldProps = {
   label: string;
   value: number | null;
@@ -29,7 +31,11 @@ const shownOf = ({ value, estimated, units }: Pick<LengthFieldProps, 'value' | '
  */
 export const LengthField = (props: LengthFieldProps) =>
   useAsText() ? (
-    <AsText className={`text-right tabular-nums ${props.estimated ? 'italic' : ''}`}>{shownOf(props)}</AsText>
+    <AsText
+      className={`text-right tabular-nums ${props.estimated ? 'italic' : ''}`}
+      text={shownOf(props)}
+      placeholder={props.placeholder ?? NOTHING}
+    />
   ) : (
     <Written {...props} />
   );
@@ -43,7 +49,7 @@ function Written({
   estimated = false,
   onChange,
   className = '',
-  placeholder = '—',
+  placeholder = NOTHING,
   inputRef,
   onKeyDown,
   ...rest

@@ -13,7 +13,11 @@ type TextCellProps = {
 
 /** A text field that reports once, when it is left or Enter is pressed; `check` says what is wrong, or null. */
 export const TextCell = (props: TextCellProps) =>
-  useAsText() ? <AsText className={props.className ?? ''}>{props.value}</AsText> : <Written {...props} />;
+  useAsText() ? (
+    <AsText className={props.className ?? ''} text={props.value} placeholder={props.placeholder} />
+  ) : (
+    <Written {...props} />
+  );
 
 function Written({ label, value, onChange, check, ...rest }: TextCellProps) {
   const { text, problem, write, tells, object, drop } = useDraft(value);

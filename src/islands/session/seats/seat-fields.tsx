@@ -26,7 +26,8 @@ type ChoiceProps<Value extends string> = {
 export function Choice<Value extends string>(props: ChoiceProps<Value>) {
   const { value, options, empty } = props;
   if (!useAsText()) return <Chooser {...props} />;
-  return <AsText>{options.find((option) => option.value === value)?.label ?? empty}</AsText>;
+  // Browsers set the words of a choice in a little.
+  return <AsText className="pl-2.5" text={options.find((option) => option.value === value)?.label ?? empty ?? ''} />;
 }
 
 function Chooser<Value extends string>(props: ChoiceProps<Value>) {
