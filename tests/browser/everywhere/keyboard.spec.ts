@@ -2,21 +2,27 @@ import type { Page } from '@playwright/test';
 import { expect, open, test } from '../fixture';
 import { openBench } from '../support/bench';
 
-/** Everything a page offers to the keyboard, marked so that it is known again. */
-const offered = (page: Page): Promise<string[]> =>
+/** What a page offers to the keyboard and the focus has not been to. */
+const unvisited = (page: Page): Promise<string[]> =>
   page.evaluate(() =>
     [...document.querySelectorAll<HTMLElement>('a[href], button, input, select, textarea, summary, [tabindex="0"]')]
       .filter(
-        (one) => one.tabIndex >= 0 && !one.matches(':disabled') && one.checkVisibility({ visibilityProperty: true }),
+        (one) =>
+          one.tabIndex >= 0 &&
+          !one.matches(':disabled') &&
+          one.checkVisibility({ visibilityProperty: true }) &&
+          one.dataset.visited === undefined &&
+          // Of one of several the arrow keys choose another.
+          !(
+            one.matches('[type="radio"]:not(:checked)') &&
+            document.querySelector(`[type="radio"][name="${(one as HTMLInputElement).name}"]:checked`)
+          ),
       )
-      .map((one, i) => {
-        one.dataset.stop = String(i);
-        return `${i} ${one.tagName} ${one.getAttribute('aria-label') ?? one.textContent.trim().slice(0, 30)}`;
-      }),
+      .map((one) => `${one.tagName} ${one.getAttribute('aria-label') ?? one.textContent.trim().slice(0, 30)}`),
   );
 
 /** Where the focus is, and what is wrong with how it is seen there. */
-const focus = (page: Page): Promise<{ stop: string; wrong: string } | null> =>
+const focus = (page: Page): Promise<{ what: string; wrong: string } | null> =>
   page.evaluate(() => {
     const at = document.activeElement as HTMLElement | null;
     if (!at || at === document.body) return null;
@@ -31,31 +37,37 @@ const focus = (page: Page): Promise<{ stop: string; wrong: string } | null> =>
       on !== null &&
       (at.contains(on) ||
         on.contains(at) ||
+        // A stretch of a bar that is narrower than a pixel.
+        at.closest('svg')?.contains(on) ||
         [...((at as HTMLInputElement).labels ?? [])].some((label) => label.contains(on)));
+    at.dataset.visited = '';
     return {
-      stop: at.dataset.stop ?? '',
+      what: `${at.tagName} ${at.getAttribute('aria-label') ?? at.textContent.trim().slice(0, 30)}`,
       wrong: [!outlined && 'has no outline', !isSeen && 'is covered or out of sight'].filter(Boolean).join(', '),
     };
   });
 
-/** Tabs through a page, and answers what the focus did not come to, and where it was not seen. */
+/** No page offers so much. */
+const MOST = 600;
+
+/**
+ * Tabs through a page, and answers what the focus did not come to, and where it was not seen. A tray is that of the row the focus is
+ * in, so what counts is what the page offers at the end.
+ */
 async function walk(page: Page): Promise<string[]> {
-  const all = await offered(page);
-  const visited = new Set<string>();
   const wrong: string[] = [];
-  for (let i = 0; i < all.length + 10; i++) {
+  for (let i = 0; i < MOST; i++) {
     await page.keyboard.press('Tab');
     let now = await focus(page);
-    if (now?.wrong) {
+    for (let tries = 0; now?.wrong && tries < 10; tries++) {
       // The page is still on its way there.
       await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => setTimeout(done, 100))));
       now = await focus(page);
     }
     if (!now) break;
-    if (now.wrong) wrong.push(`${all[Number(now.stop)]} ${now.wrong}`);
-    visited.add(now.stop);
+    if (now.wrong) wrong.push(`${now.what} ${now.wrong}`);
   }
-  return [...wrong, ...all.filter((_, i) => !visited.has(String(i))).map((one) => `${one} is not reached`)];
+  return [...wrong, ...(await unvisited(page)).map((one) => `${one} is not reached`)];
 }
 
 test('the focus goes everywhere on every stage, is seen where it is, and gets out again', async ({ page }) => {
@@ -71,7 +83,7 @@ test('the focus goes everywhere on every stage, is seen where it is, and gets ou
   for (const stage of ['fit', 'kit']) {
     await open(page, `${evening}/${stage}`);
     await page.keyboard.press(']');
-    await expect(page.getByRole('complementary')).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Close the tray' })).toBeVisible();
     expect.soft(await walk(page), `${stage} on a tablet, with the tray`).toEqual([]);
   }
   await openBench(page);
