@@ -10,8 +10,8 @@ function past([x, y]: readonly [number, number], [bx, by]: readonly [number, num
 }
 
 /**
- * A place closer to its line than this is not written, twentieths of a mm: a fifth of a pixel where a strip fills a screen; and where
- * it is small, no more than that.
+ * A place closer to its line than this is not written, twentieths of a mm: a fifth of a pixel where a strip fills a screen at 5 px a mm,
+ * a third of one where it is small, at 3.
  */
 const UNSEEN = { fine: 0.7, coarse: 2 };
 
