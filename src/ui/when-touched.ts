@@ -3,12 +3,13 @@ const TOUCHES = ['pointermove', 'pointerdown', 'keydown', 'focusin', 'scroll'] a
 /** After so many milliseconds the page is at rest, and what waited comes though nobody has done anything. */
 const REST = 6000;
 
-let touched: Promise<void> | null = null;
+// From the first, so that whoever has done something is not waited for again. Nobody touches a page that a server draws.
+const touched = new Promise<void>((done) => {
+  if (typeof window === 'undefined') return;
+  setTimeout(done, REST);
+  for (const touch of TOUCHES)
+    window.addEventListener(touch, () => done(), { capture: true, once: true, passive: true });
+});
 
 /** When somebody works on this page, or has, or it has long been there: what nobody sees yet may wait until then. */
-export const whenTouched = (): Promise<void> =>
-  (touched ??= new Promise((done) => {
-    setTimeout(done, REST);
-    for (const touch of TOUCHES)
-      window.addEventListener(touch, () => done(), { capture: true, once: true, passive: true });
-  }));
+export const whenTouched = (): Promise<void> => touched;
