@@ -12,4 +12,16 @@ export default tseslint.config(
       'no-console': ['error', { allow: ['error', 'log'] }],
     },
   },
+  {
+    files: ['src/**/*.ts', 'src/**/*.tsx'],
+    rules: {
+      'no-restricted-properties': [
+        'error',
+        {
+          property: 'localeCompare',
+          message: 'Sort by wordOrder of core/region: the same on every machine, and quick.',
+        },
+      ],
+    },
+  },
 );

@@ -1,5 +1,6 @@
 import type { Transaction } from 'sequelize';
 import { consumablesOf, sessionNeeds, sharedTools } from '../../core/kit';
+import { wordOrder } from '../../core/region';
 import type { SeatWithPlan } from '../../core/seat';
 import { planSession, type Kits, type SessionRecord, type Studio } from '../../core/session';
 import {
@@ -131,9 +132,9 @@ export async function netSessions(
   });
   return items.sort(
     (a, b) =>
-      (a.short_on ?? '9999').localeCompare(b.short_on ?? '9999') ||
-      (a.order_by ?? '9999').localeCompare(b.order_by ?? '9999') ||
-      a.name.localeCompare(b.name),
+      wordOrder(a.short_on ?? '9999', b.short_on ?? '9999') ||
+      wordOrder(a.order_by ?? '9999', b.order_by ?? '9999') ||
+      wordOrder(a.name, b.name),
   );
 }
 

@@ -1,3 +1,4 @@
+import { wordOrder } from '../../core/region';
 import { exampleSeat, planSeat, type SeatPlan } from '../../core/seat';
 import type { Project } from '../../core/project';
 import type { Studio } from '../../core/session';
@@ -39,7 +40,7 @@ function cardsFor(studio: Studio, skill: Skill, age: number): readonly ProjectCa
   const cards =
     known.get(`${skill} ${age}`) ??
     Object.values(catalogue.projects)
-      .sort((a, b) => a.difficulty - b.difficulty || a.name.localeCompare(b.name))
+      .sort((a, b) => a.difficulty - b.difficulty || wordOrder(a.name, b.name))
       .map((project) => ({
         project,
         plan: planSeat(exampleSeat(project, { skill, age }, settings.school), catalogue, settings.figures),

@@ -1,3 +1,4 @@
+import { wordOrder } from '../region';
 import { namedItem } from '../shelf';
 import type { Figures } from '../studio';
 import type { KitPlan } from './needs';
@@ -38,5 +39,5 @@ export function sharedTools(plans: readonly KitPlan[], figures: Figures): Shared
       const each = figure ? figures[figure] : 1;
       return { tool, item: namedItem('tool', tool), seats: n, each, count: Math.ceil(n / each) };
     })
-    .sort((a, b) => a.tool.localeCompare(b.tool));
+    .sort((a, b) => wordOrder(a.tool, b.tool));
 }

@@ -6,3 +6,4 @@ export type { ReadBy } from './read-day';
 export { readNumber } from './read-number';
 export { daysAfter, daysBetween } from './days';
 export { REGIONS, FIRST_REGION } from './regions';
+export { wordOrder } from './word-order';

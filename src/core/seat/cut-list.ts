@@ -1,5 +1,6 @@
 import type { Cut } from '../cut';
 import type { Colour, Cord } from '../cord';
+import { wordOrder } from '../region';
 import type { SeatPlan } from './plan-seat';
 
 /** One seat's length in the cut list, under the label its bag will carry. */
@@ -46,5 +47,5 @@ export function cutList(plans: readonly SeatPlan[]): CutGroup[] {
         total_mm: lines.reduce((sum, line) => sum + line.cut.length_mm * line.cut.pieces, 0),
       };
     })
-    .sort((a, b) => a.cord.name.localeCompare(b.cord.name) || a.colour.name.localeCompare(b.colour.name));
+    .sort((a, b) => wordOrder(a.cord.name, b.cord.name) || wordOrder(a.colour.name, b.colour.name));
 }

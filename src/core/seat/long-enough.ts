@@ -1,5 +1,6 @@
 import { stockFor } from '../measure';
 import type { Catalogue } from '../project';
+import { wordOrder } from '../region';
 import type { Figures, Role } from '../studio';
 import { exampleSeat } from './example-seat';
 import { planSeat } from './plan-seat';
@@ -45,5 +46,5 @@ export function pieceLengths(cord: string, catalogue: Catalogue, figures: Figure
         return [{ project: project.slug, name: project.name, role, mm, pieces }];
       }),
     )
-    .sort((a, b) => a.mm - b.mm || a.name.localeCompare(b.name));
+    .sort((a, b) => a.mm - b.mm || wordOrder(a.name, b.name));
 }

@@ -1,3 +1,4 @@
+import { wordOrder } from '../region';
 import type { Coming, OutlookLine } from './outlook';
 
 /** How much there is of an item after something happened on a day; below 0, what is missing by then. */
@@ -20,7 +21,7 @@ export function levelsOf(hand: number, lines: readonly OutlookLine[], coming: re
     // A delivery counts for a session of its day.
     ...coming.map(({ due, amount }) => ({ on: due, change: amount, by: null, order: 0 })),
     ...lines.map(({ on, amount, title }) => ({ on, change: -amount, by: title, order: 1 })),
-  ].sort((a, b) => a.on.localeCompare(b.on) || a.order - b.order);
+  ].sort((a, b) => wordOrder(a.on, b.on) || a.order - b.order);
   let level = hand;
   return events.map(({ on, change, by }) => ({ on, by, level: (level += change) }));
 }

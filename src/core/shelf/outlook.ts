@@ -1,5 +1,6 @@
 import { solveLanes } from '../lanes';
 import { wholeMm } from '../measure';
+import { wordOrder } from '../region';
 
 /** What of one item is free, that is on the shelf and not reserved: cord in pieces of length, everything else a number. */
 export interface Stock {
@@ -100,11 +101,11 @@ export function outlook(
   const isCord = stock.lengths.length > 0 || needs.some((need) => need.lengths.length > 0);
   let pieces = [...stock.lengths];
   let count = stock.free;
-  const awaited = [...coming].sort((a, b) => a.due.localeCompare(b.due));
+  const awaited = [...coming].sort((a, b) => wordOrder(a.due, b.due));
   const missing: number[] = [];
   let missed = 0;
   const lines = [...needs]
-    .sort((a, b) => a.on.localeCompare(b.on))
+    .sort((a, b) => wordOrder(a.on, b.on))
     .map((need): OutlookLine => {
       while (awaited[0] && awaited[0].due <= need.on) {
         const { amount, pack } = awaited.shift()!;

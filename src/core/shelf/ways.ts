@@ -1,5 +1,5 @@
 import type { Offer } from '../device';
-import { daysAfter } from '../region';
+import { daysAfter, wordOrder } from '../region';
 import { packsFor } from './outlook';
 
 /** What has to be bought of an item: a number, or lengths of cord that each come from one pack. */
@@ -66,7 +66,7 @@ export function orderGroups<Line extends Bought>(lines: readonly Line[]): OrderG
       lines: own,
       cost: own.reduce((sum, { way }) => sum + way.cost, 0),
     }))
-    .sort((a, b) => a.supplier.localeCompare(b.supplier) || a.lead_days - b.lead_days);
+    .sort((a, b) => wordOrder(a.supplier, b.supplier) || a.lead_days - b.lead_days);
 }
 
 /**
@@ -84,6 +84,6 @@ export function usualWay(ways: readonly Way[], usual: number | null, by: string)
   return (
     inTime.find(({ pack }) => pack === usual) ??
     [...inTime].sort((a, b) => a.cost - b.cost)[0] ??
-    [...ways].sort((a, b) => a.comes_on.localeCompare(b.comes_on) || a.cost - b.cost)[0]
+    [...ways].sort((a, b) => wordOrder(a.comes_on, b.comes_on) || a.cost - b.cost)[0]
   );
 }

@@ -3,6 +3,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import type { Units } from '../../core/measure';
 import { PARTS } from '../../core/part';
 import type { Catalogue, Project } from '../../core/project';
+import { wordOrder } from '../../core/region';
 import type { Settings } from '../../core/studio';
 import { Guard } from '../../ui/guard';
 import { Later } from '../../ui/fields/as-text';
@@ -28,7 +29,7 @@ import { useComposer } from './use-composer';
 
 const PART_NAMES = Object.values(PARTS)
   .map(({ slug, name }) => [slug, name] as const)
-  .sort(([, a], [, b]) => a.localeCompare(b));
+  .sort(([, a], [, b]) => wordOrder(a, b));
 
 /** Composes a project from starts, sections and finishes; the piece beside it follows as one goes. */
 export function Composer({

@@ -1,4 +1,5 @@
 import type { Catalogue } from '../../core/project';
+import { wordOrder } from '../../core/region';
 import { freshId } from './edit-project';
 import { Pick } from './fields';
 import type { ComposerModel } from './use-composer';
@@ -8,7 +9,7 @@ export function HardwareList({ model, catalogue }: { model: ComposerModel; catal
   const { project, change } = model;
   const options = Object.values(catalogue.hardware)
     .map(({ slug, name }) => [slug, name] as const)
-    .sort(([, a], [, b]) => a.localeCompare(b));
+    .sort(([, a], [, b]) => wordOrder(a, b));
   const needOf = (id: string, slug: string) => ({ id, kinds: [catalogue.hardware[slug]!.kind], default: slug });
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t hair py-2">

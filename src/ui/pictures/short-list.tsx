@@ -1,6 +1,6 @@
 import type { Units } from '../../core/measure';
 import type { Outlook } from '../../core/shelf';
-import { daysBetween } from '../../core/region';
+import { daysBetween, wordOrder } from '../../core/region';
 import { amountOf } from '../words/amount';
 import { day } from '../words/region';
 import { Swatch } from './swatch';
@@ -28,7 +28,7 @@ function orderBy({ order_by, short_on }: ShortItem, today: string): string {
 
 /** What the sessions ahead lack, what has to be ordered soonest first. */
 export function ShortList({ items, today, units }: { items: readonly ShortItem[]; today: string; units: Units }) {
-  const soonest = [...items].sort((a, b) => (a.order_by ?? a.short_on!).localeCompare(b.order_by ?? b.short_on!));
+  const soonest = [...items].sort((a, b) => wordOrder(a.order_by ?? a.short_on!, b.order_by ?? b.short_on!));
   const more = soonest.length - MOST;
   return (
     <section aria-label="Short" className="mt-3 border-t hair py-4">

@@ -1,5 +1,6 @@
 import { PARTS } from '../../../core/part';
 import type { ProjectPart } from '../../../core/project';
+import { wordOrder } from '../../../core/region';
 import { TIED_BY } from '../../../core/studio';
 import { changePart } from '../edit-project';
 import { ClosureCount } from './closure-count';
@@ -9,7 +10,7 @@ import type { ComposerModel } from '../use-composer';
 
 const PART_OPTIONS = Object.values(PARTS)
   .map(({ slug, name }) => [slug, name] as const)
-  .sort(([, a], [, b]) => a.localeCompare(b));
+  .sort(([, a], [, b]) => wordOrder(a, b));
 
 /** A start, closure, end, join or bead: which, on what, and what it closes over. */
 export function PartFields({ model, index }: { model: ComposerModel; index: number }) {

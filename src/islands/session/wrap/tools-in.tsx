@@ -1,4 +1,5 @@
 import type { SharedTool } from '../../../core/kit';
+import { wordOrder } from '../../../core/region';
 import type { Wrap } from '../../../core/session';
 import { TextCell } from '../../../ui/fields/text-cell';
 
@@ -16,7 +17,7 @@ export function ToolsIn({
   onWrap: (tools: Wrap['tools']) => void;
 }) {
   const inOrder = [...tools].sort(
-    (a, b) => Number(SHARP.test(b.tool)) - Number(SHARP.test(a.tool)) || a.tool.localeCompare(b.tool),
+    (a, b) => Number(SHARP.test(b.tool)) - Number(SHARP.test(a.tool)) || wordOrder(a.tool, b.tool),
   );
   const count = (tool: string, out: number, back: number): Wrap['tools'] => ({
     ...wrap.tools,

@@ -1,0 +1,39 @@
+import { expect, makeSession, open, test } from '../fixture';
+
+const STAGES = ['seats', 'fit', 'cut', 'kit', 'bench', 'wrap-up', 'room'];
+
+// The first question to the browser's own tables of languages takes long on a weak machine, and what they say depends on it.
+test('no page asks the browser how its language sorts or writes as it comes up', async ({ page }) => {
+  await open(page, '/');
+  const id = await makeSession(page, 'No language asked', [
+    { name: 'Quillan Dray', age: 30, skill: 'steady', wrist_mm: 160, wrist_method: 'tape', project: 'band-buckle' },
+    { name: 'Merrow Tane', age: 30, skill: 'new', wrist_mm: 170, wrist_method: 'tape', project: 'petal-arms' },
+  ]);
+  await page.addInitScript(() => {
+    const asked: string[] = [];
+    Object.assign(window, { asked });
+    const heard = <T extends object>(kind: T, name: string): T =>
+      new Proxy(kind, {
+        construct: (target, args) => (asked.push(name), Reflect.construct(target as never, args)),
+        apply: (target, self, args) => (asked.push(name), Reflect.apply(target as never, self, args)),
+      });
+    const kinds = Intl as unknown as Record<string, object>;
+    for (const name of [
+      'Collator',
+      'NumberFormat',
+      'DateTimeFormat',
+      'RelativeTimeFormat',
+      'PluralRules',
+      'ListFormat',
+    ])
+      kinds[name] = heard(kinds[name]!, name);
+    for (const kind of [String, Number, Date].map((one) => one.prototype as unknown as Record<string, object>))
+      for (const name of ['localeCompare', 'toLocaleString', 'toLocaleDateString', 'toLocaleTimeString'])
+        if (Object.hasOwn(kind, name)) kind[name] = heard(kind[name]!, name);
+  });
+  const pages = ['/', '/people', '/projects', '/composer/petal-arms', '/shelf', '/records', '/settings'];
+  for (const path of [...pages, ...STAGES.map((stage) => `/sessions/${id}/${stage}`)]) {
+    await open(page, path);
+    expect(await page.evaluate(() => (window as unknown as { asked: string[] }).asked), path).toEqual([]);
+  }
+});
