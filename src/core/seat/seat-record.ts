@@ -3,6 +3,7 @@ import { CordChoiceSchema, MadeCountSchema, OptionsSchema, type Catalogue, type 
 import {
   AvoidSchema,
   EaseSchema,
+  fieldsFor,
   ROLES,
   SchoolSchema,
   SkillSchema,
@@ -34,9 +35,12 @@ const editable = {
   band_mm: orNull(Type.Integer({ minimum: 20, maximum: 1000 })),
   options: OptionsSchema,
   cords: Type.Unsafe<Partial<Record<Role, CordChoice>>>(
-    Type.Object(Object.fromEntries(ROLES.map((role) => [role, Type.Optional(CordChoiceSchema)])), {
-      additionalProperties: false,
-    }),
+    Type.Object(
+      fieldsFor(ROLES, () => Type.Optional(CordChoiceSchema)),
+      {
+        additionalProperties: false,
+      },
+    ),
   ),
   school: orNull(SchoolSchema),
   accepted: Type.Boolean({ description: 'an estimate that may be cut from' }),

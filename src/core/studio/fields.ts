@@ -1,4 +1,4 @@
-import { Type } from '@sinclair/typebox';
+import { Type, type TSchema } from '@sinclair/typebox';
 
 /**
  * Or null, where there is none.
@@ -8,6 +8,18 @@ import { Type } from '@sinclair/typebox';
  */
 export const orNull = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) =>
   Type.Union([schema, Type.Null()]);
+
+/**
+ * A field for each name, for the schema of an object.
+ *
+ * @example
+ * Object.keys(fieldsFor(['new', 'fluent'], () => DateSchema)) // ['new', 'fluent']
+ */
+// @__NO_SIDE_EFFECTS__
+export function fieldsFor<S extends TSchema>(names: readonly string[], schemaOf: (name: string) => S) {
+  return Object.fromEntries(names.map((name): [string, S] => [name, schemaOf(name)]));
+}
+
 /** A day that a workshop may be held or a wrist taken on. */
 export const DateSchema = Type.String({ format: 'date', pattern: '^(19|20|21)' });
 export const MomentSchema = Type.String({ format: 'date-time', pattern: '^20', maxLength: 40 });

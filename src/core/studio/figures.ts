@@ -1,4 +1,5 @@
-import { Type, type TSchema } from '@sinclair/typebox';
+import { Type } from '@sinclair/typebox';
+import { fieldsFor } from './fields';
 import LIST from './figures.json';
 
 /** One coefficient, with what a settings page needs to show and check it. */
@@ -37,11 +38,9 @@ export const STARTING_FIGURES: Figures = Object.fromEntries(FIGURES.map((f) => [
 
 /** Checks a studio's figures, each within its limits. */
 export const FiguresSchema = Type.Object(
-  Object.fromEntries(
-    FIGURES.map((f): [string, TSchema] => [
-      f.name,
-      Type.Number({ title: f.label, description: `${f.unit}. ${f.source}`, minimum: f.min, maximum: f.max }),
-    ]),
-  ),
+  fieldsFor(Object.keys(LIST), (name) => {
+    const { label, unit, source, min, max } = LIST[name as FigureName];
+    return Type.Number({ title: label, description: `${unit}. ${source}`, minimum: min, maximum: max });
+  }),
   { additionalProperties: false },
 );
