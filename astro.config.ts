@@ -5,7 +5,7 @@ import AstroPWA from '@vite-pwa/astro';
 import { defineConfig, passthroughImageService } from 'astro/config';
 
 // What is asked of a document is checked on the server: a schema that nothing in the browser reads is left out there.
-const treeshake = { manualPureFunctions: ['Type'], propertyReadSideEffects: false } as const;
+const treeshake = { manualPureFunctions: ['Type', 'fieldsFor'], propertyReadSideEffects: false } as const;
 
 export default defineConfig({
   output: 'server',

@@ -15,7 +15,6 @@ export const orNull = <T extends Parameters<typeof Type.Union>[0][number]>(schem
  * @example
  * Object.keys(fieldsFor(['new', 'fluent'], () => DateSchema)) // ['new', 'fluent']
  */
-// @__NO_SIDE_EFFECTS__
 export function fieldsFor<S extends TSchema>(names: readonly string[], schemaOf: (name: string) => S) {
   return Object.fromEntries(names.map((name): [string, S] => [name, schemaOf(name)]));
 }
