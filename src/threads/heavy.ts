@@ -1,5 +1,6 @@
 import { parentPort } from 'node:worker_threads';
 import { foresight, learn, recordsOf, type StoredEntry } from '../core/record';
+import { roomTimes } from '../core/remedy';
 import { packTexts, unpackStudio } from '../formats/archive';
 import { labelsPdf } from '../formats/labels';
 import { sheetPdf } from '../formats/sheets';
@@ -9,6 +10,7 @@ import type { Answer, Asked, Tasks } from './tasks';
 const TASKS: { readonly [Name in keyof Tasks]: (input: Tasks[Name]['input']) => Promise<Tasks[Name]['output']> } = {
   labels: async ({ labels, paper, title }) => labelsPdf(labels, paper, await readFonts(), title),
   sheet: async ({ sheet, paper }) => sheetPdf(sheet, paper, await readFonts()),
+  room: async (room) => roomTimes(room),
   pack: async ({ texts, on }) => packTexts(texts, on),
   learn: async ({ texts, hands, growth, figures }) => {
     const records = recordsOf(texts.flatMap((text) => JSON.parse(text) as StoredEntry[]));

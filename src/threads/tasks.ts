@@ -1,5 +1,6 @@
 import type { Evidence, Foresight, WhatIsSaid } from '../core/record';
 import type { Result } from '../core/result';
+import type { Room, RoomTimes } from '../core/room';
 import type { Figures } from '../core/studio';
 import type { Tables } from '../formats/archive';
 import type { Label } from '../formats/labels';
@@ -22,6 +23,7 @@ export interface Tasks {
     readonly input: { readonly bytes: Uint8Array; readonly known: readonly string[]; readonly now: string };
     readonly output: Result<Tables>;
   };
+  readonly room: { readonly input: Room; readonly output: RoomTimes };
   /** Records as JSON texts, so that they are read where they are learned from. */
   readonly learn: {
     readonly input: {

@@ -5,7 +5,7 @@ import type { Settings } from '../../core/studio';
 import type { Sheet, SheetTable } from '../../formats/sheets';
 import { inTransaction } from '../../data/database/transaction';
 import type { Writing, WritingFor } from '../sheets/sheet-feature';
-import { paper as paperOf } from '../sheets/kept-papers';
+import { keptOf } from '../kept';
 import { openOutlook, type ItemOutlook } from './outlook';
 import { today } from '../studio/clock';
 import { readStudio } from '../studio/studio';
@@ -104,5 +104,5 @@ export async function orderListPdf(
   paper: 'a4' | 'letter' | null,
 ): Promise<Uint8Array> {
   const { sheet, settings } = await orderList(choices, writingFor);
-  return paperOf('sheet', { sheet, paper: paper ?? settings.paper });
+  return keptOf('sheet', { sheet, paper: paper ?? settings.paper });
 }

@@ -1,5 +1,5 @@
 export { bodiesOf, cellOf } from '../../formats/sheets';
-import { paper as paperOf } from './kept-papers';
+import { keptOf } from '../kept';
 import { cutSheetFeature } from './cut-sheet';
 import { packingSheetFeature } from './packing-sheet';
 import { roomSheetFeature } from './room-sheet';
@@ -24,5 +24,5 @@ export async function paperSheet(
   paper: 'a4' | 'letter' | null,
 ): Promise<Uint8Array> {
   const { sheet, settings } = await feature.make(id, writingFor);
-  return paperOf('sheet', { sheet, paper: paper ?? settings.paper });
+  return keptOf('sheet', { sheet, paper: paper ?? settings.paper });
 }

@@ -6,7 +6,7 @@ import type { Label } from '../../formats/labels';
 import type { Settings } from '../../core/studio';
 import type { PrinterState } from '../../core/device';
 import { labelPrinter } from '../devices';
-import { paper } from './kept-papers';
+import { keptOf } from '../kept';
 import { kindOf } from '../../core/shelf';
 import { inTransaction } from '../../data/database/transaction';
 import { openItem } from '../shelf/shelf';
@@ -54,7 +54,7 @@ export async function sessionLabels(
 ): Promise<{ readonly bytes: Uint8Array; readonly name: string }> {
   const view = await openSession(id);
   const labels = labelsOf(view, kind, unitsFor(view.studio.settings), origin);
-  const bytes = await paper('labels', {
+  const bytes = await keptOf('labels', {
     labels,
     paper: view.studio.settings.paper,
     title: `${view.session.title}: ${kind}`,
@@ -85,6 +85,6 @@ export async function lotLabels(
     lines: [place, kindOf(item) === 'cord' ? formatTotal(hand, units, 'down') : `${hand} pcs`].filter(Boolean),
     opens: origin + pathOfCode({ kind: 'lot', lot: id }),
   }));
-  const bytes = await paper('labels', { labels, paper: settings.paper, title: line.doc.name });
+  const bytes = await keptOf('labels', { labels, paper: settings.paper, title: line.doc.name });
   return { bytes, name: 'lots.pdf' };
 }

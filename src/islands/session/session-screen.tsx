@@ -1,5 +1,6 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { Suspense, use, useMemo, useState } from 'react';
+import type { RoomTimes } from '../../core/room';
 import type { SessionView } from '../../core/session';
 import { borrow } from '../../ui/page-data';
 import { Board } from './board/board';
@@ -18,8 +19,12 @@ function Planned({ planned, ...props }: { planned: Promise<void> | null } & Para
 export function SessionScreen({
   session,
   studio,
+  times,
   ...props
-}: { session: string; studio: string } & Omit<Parameters<typeof Board>[0], 'initial'>) {
+}: { session: string; studio: string; times: string | null } & Omit<
+  Parameters<typeof Board>[0],
+  'initial' | 'initialTimes'
+>) {
   const [client] = useState(() => new QueryClient());
   const initial = useMemo(
     (): SessionView => ({
@@ -28,12 +33,13 @@ export function SessionScreen({
     }),
     [session, studio],
   );
+  const initialTimes = useMemo(() => times && (JSON.parse(times) as RoomTimes), [times]);
   // The server plans at once: it has nothing else to answer to on this page.
   const [planned] = useState(() => (typeof window === 'undefined' ? null : planAhead(initial)));
   return (
     <QueryClientProvider client={client}>
       <Suspense>
-        <Planned {...props} initial={initial} planned={planned} />
+        <Planned {...props} initial={initial} initialTimes={initialTimes || null} planned={planned} />
       </Suspense>
     </QueryClientProvider>
   );

@@ -37,3 +37,22 @@ test('no page asks the browser how its language sorts or writes as it comes up',
     expect(await page.evaluate(() => (window as unknown as { asked: string[] }).asked), path).toEqual([]);
   }
 });
+
+test('the room comes with what probably becomes of it, as it was last saved', async ({ page }) => {
+  await open(page, '/');
+  const id = await makeSession(page, 'Room ahead', [
+    { name: 'Osra Fenn', age: 30, skill: 'steady', wrist_mm: 160, wrist_method: 'tape', project: 'band-buckle' },
+  ]);
+  const sent = async () => (await page.request.get(`/sessions/${id}/room`)).text();
+  await open(page, `/sessions/${id}/room`);
+  expect(await sent()).not.toContain('finish by');
+  for (const minutes of ['15', '115']) {
+    await page.getByLabel('Minutes of the room').fill(minutes);
+    await page.getByLabel('Minutes of the room').press('Enter');
+    const said = page.locator('strong', { hasText: new RegExp(`^About .* finish by ${minutes} min`) });
+    await expect(said).toBeVisible();
+    await saved(page);
+    // The marks that keep pieces of text apart are not read.
+    expect((await sent()).replaceAll('<!-- -->', '')).toContain(await said.innerText());
+  }
+});

@@ -1,5 +1,6 @@
 import { Suspense, useCallback, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
+import type { RoomTimes } from '../../../core/room';
 import type { Units } from '../../../core/measure';
 import { STAGES, type SessionView, type Stage } from '../../../core/session';
 import { StageCord } from '../../../ui/pictures/stage-cord';
@@ -25,12 +26,15 @@ const ASKED_OF_THE_ROOM: readonly (Stage | 'room')[] = ['seats', 'fit', 'kit'];
 /** The board on the instructor's lap: clip, stage cord, the stage's worksheet, and the tray beside it. */
 export function Board({
   initial,
+  initialTimes,
   stage: first,
   units: firstUnits,
   pasted,
   seat: firstSeat,
 }: {
   initial: SessionView;
+  /** What becomes of the room, where the page came with it. */
+  initialTimes: RoomTimes | null;
   stage: Shown;
   units: Units;
   pasted: boolean;
@@ -39,7 +43,7 @@ export function Board({
 }) {
   const model = useSession(initial);
   const units = useUnits(firstUnits);
-  const room = useRoom(model);
+  const room = useRoom(model, initialTimes);
   const [stage, setStage] = useState<Shown>(first);
   const [selected, setSelected] = useState<string | null>(firstSeat);
   const [pasting, setPasting] = useState(pasted);

@@ -14,16 +14,16 @@ export interface RoomModel {
 /** Changes that follow each other this closely are reckoned once, ms; the first is at once. */
 const QUIET = 250;
 
-/** Reckons the session's room off the main thread, whenever it changes. */
-export function useRoom({ view, seats, figures }: SessionModel): RoomModel {
+/** Reckons the session's room off the main thread, whenever it changes; the first may have come with the page. */
+export function useRoom({ view, seats, figures }: SessionModel, first: RoomTimes | null): RoomModel {
   const { session } = view;
   const room = useMemo(() => roomOf(session, seats, figures), [session, seats, figures]);
-  const [reckoned, setReckoned] = useState<{ room: Room; times: RoomTimes } | null>(null);
+  const [reckoned, setReckoned] = useState(room && first && { room, times: first });
   const [problem, setProblem] = useState<string | null>(null);
   const reckoner = useRef<ReturnType<typeof roomReckoner> | null>(null);
   useEffect(() => () => reckoner.current?.end(), []);
   useEffect(() => {
-    if (!room) return undefined;
+    if (!room || room === reckoned?.room) return undefined;
     let isWanted = true;
     const timer = setTimeout(
       () => {
@@ -48,7 +48,7 @@ export function useRoom({ view, seats, figures }: SessionModel): RoomModel {
       isWanted = false;
       clearTimeout(timer);
     };
-  }, [room]);
+  }, [room, reckoned]);
   return room
     ? { room: reckoned?.room ?? room, times: reckoned?.times ?? null, problem }
     : { room, times: null, problem };
