@@ -1,4 +1,4 @@
-import { expect, makeSession, open, test } from '../fixture';
+import { expect, makeSession, open, saved, test } from '../fixture';
 
 const STAGES = ['seats', 'fit', 'cut', 'kit', 'bench', 'wrap-up', 'room'];
 
