@@ -5,6 +5,7 @@ import type { BenchView } from '../../app/bench/open-bench';
 import type { Units } from '../../core/measure';
 import { STAGES } from '../../core/session';
 import { borrow } from '../../ui/page-data';
+import { WhenPlanned } from '../session/model/when-planned';
 import { Bench } from './bench';
 import { Pairing } from './tablet/pairing';
 
@@ -40,13 +41,15 @@ export function BenchScreen({
         <header className="bg-neutral px-3 py-1 text-neutral-content">
           <h1 className="truncate text-xl">{session.title}</h1>
         </header>
-        <Bench
-          initial={initial}
-          units={units}
-          isDesk={isDesk}
-          links={links}
-          pairing={isDesk ? <Pairing /> : undefined}
-        />
+        <WhenPlanned view={initial.view}>
+          <Bench
+            initial={initial}
+            units={units}
+            isDesk={isDesk}
+            links={links}
+            pairing={isDesk ? <Pairing /> : undefined}
+          />
+        </WhenPlanned>
       </div>
     </QueryClientProvider>
   );

@@ -5,7 +5,11 @@ import type { Units } from '../../core/measure';
 import { beadOf, coloursOf, type PlannedSeat } from '../../core/seat';
 import { Bead } from '../../ui/pictures/bead';
 import { Strip } from '../../ui/strip';
+import { useNear } from '../../ui/use-near';
 import { clockWords, countWords, PHASE_WORDS } from './words';
+
+/** So many cards have their piece from the first, as many as a phone shows; the others when they are near the screen. */
+const SEEN = 8;
 
 /** How a seat will probably end: when, and the chance that it is before the room closes. */
 export interface Ends {
@@ -59,6 +63,7 @@ export const SeatCard = memo(function SeatCard({
 }) {
   const { plan, id } = seat;
   const { words, Icon, bad } = state(atWork, seat, ends);
+  const [isNear, ref] = useNear('100%');
   const isOver = atWork.done !== null || atWork.here === 'home' || atWork.here === 'away';
   return (
     <button
@@ -77,11 +82,9 @@ export const SeatCard = memo(function SeatCard({
           <span className="sr-only">{plan.label}</span>
         </span>
       </span>
-      <span
-        className="flex h-10 w-full items-center overflow-hidden [content-visibility:auto] [&>svg]:max-h-10"
-        aria-hidden="true"
-      >
-        {plan.fit ? (
+      <span ref={ref} className="flex h-10 w-full items-center overflow-hidden [&>svg]:max-h-10" aria-hidden="true">
+        {!plan.fit && <span className="quiet">no size yet</span>}
+        {plan.fit && (number <= SEEN || isNear) && (
           <Strip
             plan={plan}
             side="front"
@@ -90,8 +93,6 @@ export const SeatCard = memo(function SeatCard({
             small
             toCome={atWork.done !== null ? [Infinity, Infinity] : bandToCome(plan, atWork.made)}
           />
-        ) : (
-          <span className="quiet">no size yet</span>
         )}
       </span>
       <span className="w-full truncate tabular-nums">{countWords(plan, atWork)}</span>

@@ -1,16 +1,10 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { Suspense, use, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { RoomTimes } from '../../core/room';
 import type { SessionView } from '../../core/session';
 import { borrow } from '../../ui/page-data';
 import { Board } from './board/board';
-import { planAhead } from './model/plan-ahead';
-
-/** The board, once its seats are planned: until then what the server drew stands there. */
-function Planned({ planned, ...props }: { planned: Promise<void> | null } & Parameters<typeof Board>[0]) {
-  if (planned) use(planned);
-  return <Board {...props} />;
-}
+import { WhenPlanned } from './model/when-planned';
 
 /**
  * The session's island: one query client for the life of the page. The session comes as JSON text, which is far quicker to write
@@ -34,13 +28,11 @@ export function SessionScreen({
     [session, studio],
   );
   const initialTimes = useMemo(() => times && (JSON.parse(times) as RoomTimes), [times]);
-  // The server plans at once: it has nothing else to answer to on this page.
-  const [planned] = useState(() => (typeof window === 'undefined' ? null : planAhead(initial)));
   return (
     <QueryClientProvider client={client}>
-      <Suspense>
-        <Planned {...props} initial={initial} initialTimes={initialTimes || null} planned={planned} />
-      </Suspense>
+      <WhenPlanned view={initial}>
+        <Board {...props} initial={initial} initialTimes={initialTimes || null} />
+      </WhenPlanned>
     </QueryClientProvider>
   );
 }

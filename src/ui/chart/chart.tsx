@@ -1,5 +1,6 @@
-import { lazy, Suspense, useCallback, useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import type { ApexOptions } from 'apexcharts';
+import { useNear } from '../use-near';
 import { whenTouched } from '../when-touched';
 
 // Half a megabyte: fetched only where a chart is shown.
@@ -53,26 +54,13 @@ interface ChartProps {
   height?: number;
 }
 
-/** Whether something is on the screen, or soon will be, or somebody works on the page. */
-function useNear(): readonly [isNear: boolean, ref: (shown: Element | null) => (() => void) | undefined] {
-  const [isNear, setIsNear] = useState(false);
-  const ref = useCallback((shown: Element | null) => {
-    if (!shown) return undefined;
-    const watch = new IntersectionObserver((seen) => seen.some((one) => one.isIntersecting) && setIsNear(true));
-    watch.observe(shown);
-    void whenTouched().then(() => setIsNear(true));
-    return () => watch.disconnect();
-  }, []);
-  return [isNear, ref];
-}
-
 /**
  * Numbers over numbers as lines or steps, or as dots with lines through them (a series with a width is a line), or over words as bars on each other, in the studio's units and the theme's tones. What it shows is said in words by `label`, and
  * stands in a table beside it.
  */
 export function Chart({ label, height = 200, ...rest }: ChartProps) {
   // Drawn where and when it is looked at: a server has no theme to draw in, and what is drawn far down keeps the page waiting.
-  const [isNear, ref] = useNear();
+  const [isNear, ref] = useNear('0px', whenTouched);
   return (
     <div ref={ref} role="img" aria-label={label} style={{ minHeight: height }}>
       {isNear && (

@@ -1,0 +1,25 @@
+import { useCallback, useState } from 'react';
+
+/**
+ * Whether something is on the screen, or is by no more than a margin above or below it; or something else has come about that makes
+ * it wanted. What was near once stays.
+ */
+export function useNear(
+  margin: string,
+  wanted?: () => Promise<void>,
+): readonly [isNear: boolean, ref: (shown: Element | null) => (() => void) | undefined] {
+  const [isNear, setIsNear] = useState(false);
+  const ref = useCallback(
+    (shown: Element | null) => {
+      if (!shown) return undefined;
+      const watch = new IntersectionObserver((seen) => seen.some((one) => one.isIntersecting) && setIsNear(true), {
+        rootMargin: `${margin} 0px`,
+      });
+      watch.observe(shown);
+      void wanted?.().then(() => setIsNear(true));
+      return () => watch.disconnect();
+    },
+    [margin, wanted],
+  );
+  return [isNear, ref];
+}
