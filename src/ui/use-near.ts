@@ -1,4 +1,4 @@
-import { useCallback, useState } from 'react';
+import { startTransition, useCallback, useState } from 'react';
 
 /**
  * Whether something is on the screen, or is by no more than a margin above or below it; or something else has come about that makes
@@ -12,11 +12,13 @@ export function useNear(
   const ref = useCallback(
     (shown: Element | null) => {
       if (!shown) return undefined;
-      const watch = new IntersectionObserver((seen) => seen.some((one) => one.isIntersecting) && setIsNear(true), {
+      // Bit by bit, where many come near at once: the page answers meanwhile.
+      const come = (): void => startTransition(() => setIsNear(true));
+      const watch = new IntersectionObserver((seen) => seen.some((one) => one.isIntersecting) && come(), {
         rootMargin: `${margin} 0px`,
       });
       watch.observe(shown);
-      void wanted?.().then(() => setIsNear(true));
+      void wanted?.().then(come);
       return () => watch.disconnect();
     },
     [margin, wanted],

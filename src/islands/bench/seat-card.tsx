@@ -63,7 +63,7 @@ export const SeatCard = memo(function SeatCard({
 }) {
   const { plan, id } = seat;
   const { words, Icon, bad } = state(atWork, seat, ends);
-  const [isNear, ref] = useNear('100%');
+  const [isNear, ref] = useNear('25%');
   const isOver = atWork.done !== null || atWork.here === 'home' || atWork.here === 'away';
   return (
     <button
