@@ -222,3 +222,29 @@ test('the session by every school, the risk slid, and cuts in fewer sizes', asyn
   await page.getByRole('radio', { name: '1', exact: true }).first().check();
   await expect(page.getByRole('list', { name: 'Cut in 1 sizes' })).toContainText('4 ×');
 });
+
+test('a strand’s way is read in words, changed step by step, one at a time, and taken back', async ({ page }) => {
+  await open(page, '/composer/petal-arms');
+  const first = page.getByRole('region', { name: 'Cord 1', exact: true });
+  const way = 'makes tie, works tail-left as a, passes turn-left, works arms as a';
+  await expect(first).toContainText(way);
+  await expect(page.getByRole('combobox', { name: /^Step/ })).toHaveCount(0);
+  const toggle = page.getByRole('button', { name: 'Change the way of leg 1 of cord 1' });
+  await toggle.press('Enter');
+  await page.getByLabel('Step 2 of cord 1, leg 1', { exact: true }).selectOption({ label: 'core through tail-left' });
+  await page.getByRole('button', { name: 'Step 3 of cord 1, leg 1 later' }).click();
+  await toggle.click();
+  await expect(first).toContainText('makes tie, core through tail-left, works arms as a, passes turn-left');
+
+  await toggle.click();
+  await page.getByRole('button', { name: 'Change the way of leg 1 of cord 2' }).click();
+  await expect(page.getByRole('list', { name: /^Way of/ })).toHaveCount(1);
+  await expect(page.getByRole('list', { name: 'Way of cord 2, leg 1' })).toBeVisible();
+  // A leg that is added is a way to be told.
+  await first.getByRole('button', { name: 'Add a leg' }).click();
+  await expect(page.getByRole('list', { name: /^Way of/ })).toHaveCount(1);
+  await expect(page.getByRole('list', { name: 'Way of cord 1, leg 2' })).toBeVisible();
+
+  for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(first).toContainText(way);
+});

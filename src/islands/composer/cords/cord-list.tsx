@@ -1,15 +1,17 @@
+import { useState } from 'react';
 import type { Catalogue } from '../../../core/project';
 import { ROLES } from '../../../core/studio';
-import { addCord, changeCord, setHeld } from '../edit-project';
+import { addCord, changeCord } from '../edit-project';
 import { Count, Pick } from '../fields';
-import { RouteEditor } from './route-editor';
+import { LegRow } from './leg-row';
 import type { ComposerModel } from '../use-composer';
 
 const ROLE_OPTIONS = ROLES.map((role) => [role, role] as const);
 
-/** The cords and which strands work where: each leg's way through the piece. */
+/** The cords and which strands work where: each leg's way through the piece, one of them open to be changed. */
 export function CordList({ model, catalogue }: { model: ComposerModel; catalogue: Catalogue }) {
   const { project, change } = model;
+  const [open, setOpen] = useState<string | null>(null);
   const kinds = Object.values(catalogue.cords).map(({ slug, name }) => [slug, name] as const);
   return (
     <div>
@@ -53,7 +55,10 @@ export function CordList({ model, catalogue }: { model: ComposerModel; catalogue
               type="button"
               className="btn btn-xs"
               disabled={cord.legs.length >= 8}
-              onClick={() => change(changeCord(project, i, { legs: [...cord.legs, cord.legs.at(-1)!] }))}
+              onClick={() => {
+                change(changeCord(project, i, { legs: [...cord.legs, cord.legs.at(-1)!] }));
+                setOpen(`${i} ${cord.legs.length}`);
+              }}
             >
               Add a leg
             </button>
@@ -61,36 +66,23 @@ export function CordList({ model, catalogue }: { model: ComposerModel; catalogue
               type="button"
               className="btn btn-ghost btn-xs"
               disabled={project.cords.length === 1}
-              onClick={() => change({ ...project, cords: project.cords.filter((_, k) => k !== i) })}
+              onClick={() => {
+                change({ ...project, cords: project.cords.filter((_, k) => k !== i) });
+                setOpen(null);
+              }}
             >
               Take out
             </button>
           </div>
-          {cord.legs.map((leg, k) => (
-            <div key={k} className="mt-1 flex items-baseline gap-2 max-sm:flex-wrap">
-              <span className="quiet w-12 shrink-0 text-sm">Leg {k + 1}</span>
-              <RouteEditor model={model} cord={i} leg={k} />
-              <label className="inline-flex shrink-0 items-center gap-1 text-sm">
-                <input
-                  type="checkbox"
-                  className="checkbox checkbox-xs"
-                  aria-label={`Leg ${k + 1} of cord ${i + 1} is held`}
-                  checked={leg.held ?? false}
-                  onChange={(event) => change(setHeld(project, i, k, event.target.checked))}
-                />
-                <span className="quiet">held</span>
-              </label>
-              {cord.legs.length > 1 && (
-                <button
-                  type="button"
-                  className="btn btn-ghost btn-xs"
-                  onClick={() => change(changeCord(project, i, { legs: cord.legs.filter((__, n) => n !== k) }))}
-                  aria-label={`Take leg ${k + 1} of cord ${i + 1} out`}
-                >
-                  ✕
-                </button>
-              )}
-            </div>
+          {cord.legs.map((_, k) => (
+            <LegRow
+              key={k}
+              model={model}
+              cord={i}
+              leg={k}
+              isOpen={open === `${i} ${k}`}
+              onOpen={(isOpen) => setOpen(isOpen ? `${i} ${k}` : null)}
+            />
           ))}
         </section>
       ))}

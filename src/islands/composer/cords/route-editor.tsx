@@ -4,32 +4,7 @@ import { STITCHES } from '../../../core/stitch';
 import { Select } from '../fields';
 import { changeRoute, targetOf } from '../edit-project';
 import type { ComposerModel } from '../use-composer';
-
-/** Every step that a leg of this project could take, by a key, with what it says. */
-function choices({ project }: ComposerModel): { key: string; name: string; step: LegStep }[] {
-  const sections = project.sections.flatMap((section) => {
-    const strands = new Set(
-      section.runs.flatMap(({ stitch }) =>
-        (STITCHES[stitch]?.geometry({ strands: 2, diameter: 1 }).working ?? []).map(({ strand }) => strand),
-      ),
-    );
-    return [
-      { key: `core:${section.id}`, name: `core through ${section.id}`, step: { core: section.id } },
-      ...[...strands].map((as) => ({
-        key: `work:${section.id}.${as}`,
-        name: `works ${section.id} as ${as}`,
-        step: { work: section.id, as },
-      })),
-    ];
-  });
-  const parts = project.parts.flatMap(({ id }) => [
-    { key: `part:${id}`, name: `makes ${id}`, step: { part: id } },
-    { key: `stands:${id}`, name: `stands in ${id}`, step: { part: id, stands: true as const } },
-    { key: `past:${id}`, name: `passes ${id}`, step: { past: id } },
-  ]);
-  const unique = new Map([...sections, ...parts].map((choice) => [choice.key, choice]));
-  return [...unique.values()];
-}
+import { stepWords } from './step-words';
 
 const keyOf = (step: LegStep): string => {
   const target = targetOf(step);
@@ -38,12 +13,27 @@ const keyOf = (step: LegStep): string => {
   return 'core' in step ? `core:${target}` : `work:${target}.${step.as}`;
 };
 
+/** Every step that a leg of this project could take, each once, with a key to choose it by. */
+function choices({ project }: ComposerModel): { key: string; step: LegStep }[] {
+  const sections = project.sections.flatMap(({ id, runs }): LegStep[] => {
+    const strands = new Set(
+      runs.flatMap(({ stitch }) =>
+        (STITCHES[stitch]?.geometry({ strands: 2, diameter: 1 }).working ?? []).map(({ strand }) => strand),
+      ),
+    );
+    return [{ core: id }, ...[...strands].map((as) => ({ work: id, as }))];
+  });
+  const parts = project.parts.flatMap(({ id }): LegStep[] => [{ part: id }, { part: id, stands: true }, { past: id }]);
+  const unique = new Map([...sections, ...parts].map((step) => [keyOf(step), { key: keyOf(step), step }]));
+  return [...unique.values()];
+}
+
 /** One leg's way from the fold or start to its end, step by step. */
 export function RouteEditor({ model, cord, leg }: { model: ComposerModel; cord: number; leg: number }) {
   const { project, change } = model;
   const { route } = project.cords[cord]!.legs[leg]!;
   const offered = choices(model);
-  const options = offered.map((choice) => [choice.key, choice.name] as const);
+  const options = offered.map(({ key, step }) => [key, stepWords(step)] as const);
   const stepOf = (key: string): LegStep => offered.find((choice) => choice.key === key)!.step;
   const set = (next: readonly LegStep[]) => change(changeRoute(project, cord, leg, next));
   const swap = (i: number, k: number) => {
