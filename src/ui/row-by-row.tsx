@@ -1,6 +1,5 @@
 import { Suspense, type ReactElement } from 'react';
 import { Later } from './fields/as-text';
-import { whenTouched } from './when-touched';
 
 /** So many rows have their fields from the first: as many as a screen shows, and most sessions have. */
 const SEEN = 16;
@@ -12,8 +11,6 @@ const SEEN = 16;
 export const RowByRow = ({ children }: { children: readonly ReactElement[] }) =>
   children.map((row, i) => (
     <Suspense key={row.key} fallback={null}>
-      <Later turn={i - SEEN + 1} after={whenTouched}>
-        {row}
-      </Later>
+      <Later turn={i - SEEN + 1}>{row}</Later>
     </Suspense>
   ));

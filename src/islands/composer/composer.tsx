@@ -7,7 +7,6 @@ import { wordOrder } from '../../core/region';
 import type { Settings } from '../../core/studio';
 import { Guard } from '../../ui/guard';
 import { Later } from '../../ui/fields/as-text';
-import { whenTouched } from '../../ui/when-touched';
 import { TextCell } from '../../ui/fields/text-cell';
 import { useUnits } from '../../ui/words/units';
 import { AboutFields } from './about-fields';
@@ -90,14 +89,7 @@ export function Composer({
           <AboutFields model={model} />
           <h2 className="mt-4 text-lg">The band, from start to finish</h2>
           <p className="quiet text-sm">Sections that fill share one count, so that both halves stay alike.</p>
-          <BandList
-            model={model}
-            render={(id) => (
-              <Later turn={project.layout.indexOf(id)} after={whenTouched}>
-                {fieldsOf(id)}
-              </Later>
-            )}
-          />
+          <BandList model={model} render={(id) => <Later turn={project.layout.indexOf(id)}>{fieldsOf(id)}</Later>} />
           <div className="mt-2 flex flex-wrap items-center gap-2">
             <button type="button" className="btn btn-sm" onClick={() => change(addSection(project))}>
               Add a section
@@ -110,7 +102,7 @@ export function Composer({
               Add it beside
             </button>
           </div>
-          <Later turn={project.layout.length} after={whenTouched}>
+          <Later turn={project.layout.length}>
             {(off.length > 0 || offSections.length > 0) && (
               <>
                 <h2 className="mt-4 text-lg">Beside the band: loops, tails, ends, joins and sliders</h2>

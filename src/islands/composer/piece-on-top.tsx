@@ -101,6 +101,7 @@ function Piece({ project, catalogue, settings, units, trial, onTry, files }: Pie
                 src={`${files}closed.svg`}
                 alt={closedWords(plan, units)}
                 {...closedSize(plan)}
+                fetchPriority="high"
                 className="block max-h-56 w-full object-contain"
               />
             ))}

@@ -1,4 +1,4 @@
-import { memo, Suspense } from 'react';
+import { memo, Suspense, type ReactNode } from 'react';
 import type { SettingsView } from '../../app/studio/settings';
 import type { Cord } from '../../core/cord';
 import type { Hardware } from '../../core/part';
@@ -15,40 +15,40 @@ const HARDWARE_FIELDS: readonly NumberField<Hardware>[] = [
   { key: 'closed_mm', label: 'Closed', unit: 'mm', min: 0, max: 120 },
 ];
 
+/** A table of documents, taken over by itself; its fields come in their turn. */
+const Part = ({ name, turn, children }: { name: string; turn: number; children: ReactNode }) => (
+  <Suspense fallback={null}>
+    <Later turn={turn}>
+      <section className="part-lazy mt-6 overflow-x-auto">
+        <h2 className="text-xl">{name}</h2>
+        {children}
+      </section>
+    </Later>
+  </Suspense>
+);
+
 /** The studio's cords and hardware, with the figures of each that it may set right. What else the page does leaves them as they are. */
-export const Documents = memo(function Documents({ view }: { view: SettingsView }) {
+export const Documents = memo(function Documents({ view, turn }: { view: SettingsView; turn: number }) {
   return (
     <>
-      <Suspense fallback={null}>
-        <Later turn={20}>
-          {' '}
-          <section className="part-lazy mt-6 overflow-x-auto">
-            <h2 className="text-xl">Cords</h2>
-            <DocumentTable
-              path="cords"
-              initial={view.cords}
-              shipped={view.shipped.cords}
-              fields={CORD_FIELDS}
-              words={(cord) => `${cord.fibre}, ${cord.stiffness}, ${cord.colours.length} colours`}
-            />
-          </section>
-        </Later>
-      </Suspense>
-      <Suspense fallback={null}>
-        <Later turn={24}>
-          {' '}
-          <section className="part-lazy mt-6 overflow-x-auto">
-            <h2 className="text-xl">Hardware</h2>
-            <DocumentTable
-              path="hardware"
-              initial={view.hardware}
-              shipped={view.shipped.hardware}
-              fields={HARDWARE_FIELDS}
-              words={(h) => `${h.kind.replace('-', ' ')}${h.nickel ? ', contains nickel' : ''}`}
-            />
-          </section>
-        </Later>
-      </Suspense>
+      <Part name="Cords" turn={turn}>
+        <DocumentTable
+          path="cords"
+          initial={view.cords}
+          shipped={view.shipped.cords}
+          fields={CORD_FIELDS}
+          words={(cord) => `${cord.fibre}, ${cord.stiffness}, ${cord.colours.length} colours`}
+        />
+      </Part>
+      <Part name="Hardware" turn={turn + 1}>
+        <DocumentTable
+          path="hardware"
+          initial={view.hardware}
+          shipped={view.shipped.hardware}
+          fields={HARDWARE_FIELDS}
+          words={(h) => `${h.kind.replace('-', ' ')}${h.nickel ? ', contains nickel' : ''}`}
+        />
+      </Part>
     </>
   );
 });

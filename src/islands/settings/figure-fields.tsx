@@ -61,13 +61,15 @@ const FigureRow = memo(function FigureRow({
   );
 });
 
+/** The groups that figures come in, in their order. */
+export const groupsOf = (figures: readonly Figure<FigureName>[]): string[] => [...new Set(figures.map((f) => f.group))];
+
 /** The figures by group. Each group is taken over by itself: a page of a hundred and fifty fields answers meanwhile. */
 export const FigureFields = memo(function FigureFields({
   figures,
   ...own
 }: { figures: readonly Figure<FigureName>[] } & Own) {
-  const groups = [...new Set(figures.map((f) => f.group))];
-  return groups.map((group, i) => (
+  return groupsOf(figures).map((group, i) => (
     <Suspense key={group} fallback={null}>
       <Later turn={i + 1}>
         <section className="part-lazy mt-5 overflow-x-auto">

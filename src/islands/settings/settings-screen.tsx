@@ -6,7 +6,7 @@ import type { SettingsView } from '../../app/studio/settings';
 import { region } from '../../ui/words/region';
 import { problemOf, request } from '../../ui/api';
 import { Later } from '../../ui/fields/as-text';
-import { FigureFields } from './figure-fields';
+import { FigureFields, groupsOf } from './figure-fields';
 import { formOf, settingsOf, type Form } from './settings-form';
 import { TakeAway } from './take-away';
 import { WordTable } from './word-table';
@@ -33,6 +33,9 @@ export function SettingsScreen({
   });
   const { errors } = formState;
   const wrong = figures.find((f) => errors.figures && f.name in errors.figures);
+
+  // What follows the groups of figures has its fields after theirs.
+  const turn = groupsOf(figures).length + 1;
 
   async function save(form: Form) {
     try {
@@ -135,8 +138,8 @@ export function SettingsScreen({
           </p>
         </div>
       </form>
-      <Documents view={view} />
-      <Later turn={28}>
+      <Documents view={view} turn={turn} />
+      <Later turn={turn + 2}>
         <WordTable
           projects={view.projects}
           version={version}

@@ -1,4 +1,5 @@
 import { createContext, startTransition, useContext, useEffect, useState, type ReactNode } from 'react';
+import { whenTouched } from '../when-touched';
 
 const TextOnly = createContext(false);
 
@@ -25,32 +26,22 @@ export const AsText = ({
 /** Between two parts of a page whose fields are put in, milliseconds: others have their turn. */
 const TURN = 16;
 
-const atOnce = (): Promise<void> => Promise.resolve();
-
 /**
- * Fields far down a page, which are what is written in them until it is their turn, after the page is taken over or `after` something
- * else. A field costs a browser many times what its text does: a long list is there sooner, and answers. Those before the first
- * turn are there from the first.
+ * Fields far down a page, which are what is written in them until somebody works on the page, and it is their turn. A field costs a
+ * browser many times what its text does: a long list is there sooner, and answers. Those before the first turn are there from the
+ * first.
  */
-export function Later({
-  turn,
-  after = atOnce,
-  children,
-}: {
-  turn: number;
-  after?: () => Promise<void>;
-  children: ReactNode;
-}) {
+export function Later({ turn, children }: { turn: number; children: ReactNode }) {
   const [asText, setAsText] = useState(turn > 0);
   useEffect(() => {
     if (!asText) return undefined;
     let isHere = true;
-    void after()
+    void whenTouched()
       .then(() => new Promise((done) => setTimeout(done, turn * TURN)))
       .then(() => isHere && startTransition(() => setAsText(false)));
     return () => {
       isHere = false;
     };
-  }, [turn, after, asText]);
+  }, [turn, asText]);
   return <TextOnly value={asText}>{children}</TextOnly>;
 }
