@@ -5,6 +5,7 @@ import { readLearned, storeLearned } from '../../data/estimates';
 import { growthSeen, handsSeen, recordTexts, recordsUpto } from '../../data/records';
 import { inTransaction } from '../../data/database/transaction';
 import { inThread } from '../../threads/in-thread';
+import { inTime } from '../in-time';
 import { readStudio } from '../studio/studio';
 
 /** Those with most records are kept to be shown. */
@@ -50,4 +51,11 @@ export function learnSoon(): void {
   underWay ??= learnAnew()
     .catch(() => undefined)
     .finally(() => (underWay = null));
+}
+
+/** The same, for a page that shows what was learned: it comes with it, where that takes no longer than a page may wait. */
+export async function learnInTime(): Promise<void> {
+  if (await inTransaction(isLearned)) return;
+  learnSoon();
+  if (underWay) await inTime(underWay);
 }
