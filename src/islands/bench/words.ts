@@ -26,13 +26,30 @@ export const sinceWords = (from: number, now: number): string => {
   return minutes === 0 ? 'just now' : `${minutes} min`;
 };
 
-/** Names as they are called across a room: the first, with as much of the next as tells two apart. */
+/** Names as they are called across a room: the first, with as much of the rest as tells those of one first name apart. */
 export function calledBy(names: readonly string[]): string[] {
-  const firsts = names.map((name) => name.split(' ')[0]!);
-  return names.map((name, i) => {
-    const alike = firsts.filter((first) => first === firsts[i]).length > 1;
-    const [, next = ''] = name.split(' ');
-    return alike && next ? `${firsts[i]} ${next[0]}.` : firsts[i]!;
+  const parts = names.map((name) => {
+    const [, first = name, rest = ''] = /^(\S+)\s+(.+)$/u.exec(name) ?? [];
+    return { first, rest };
+  });
+  return parts.map(({ first, rest }, i) => {
+    const others = parts.flatMap((other, k) => (k !== i && other.first === first ? [other.rest] : []));
+    if (others.length === 0) return first;
+    const letters = [...rest];
+    const enough = letters.findIndex((_, n) => {
+      const begun = letters.slice(0, n + 1).join('');
+      return !others.some((other) => other.startsWith(begun));
+    });
+    // One that is the beginning of another's is said whole.
+    const whole = enough < 0 || enough === letters.length - 1;
+    return `${first} ${
+      whole
+        ? rest
+        : `${letters
+            .slice(0, enough + 1)
+            .join('')
+            .trimEnd()}.`
+    }`.trimEnd();
   });
 }
 
