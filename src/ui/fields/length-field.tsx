@@ -55,7 +55,7 @@ function Written({
   ...rest
 }: LengthFieldProps) {
   const shown = shownOf({ value, estimated, units });
-  const { text, problem, write, tells, object, drop } = useDraft(shown);
+  const { frame, text, problem, write, tells, object, drop } = useDraft(shown);
   const id = useId();
 
   function read() {
@@ -79,7 +79,7 @@ function Written({
   }
 
   return (
-    <span className={`relative block ${className}`}>
+    <span ref={frame} className={`relative block ${className}`}>
       <input
         {...rest}
         ref={inputRef}

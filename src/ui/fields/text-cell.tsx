@@ -20,7 +20,7 @@ export const TextCell = (props: TextCellProps) =>
   );
 
 function Written({ label, value, onChange, check, ...rest }: TextCellProps) {
-  const { text, problem, write, tells, object, drop } = useDraft(value);
+  const { frame, text, problem, write, tells, object, drop } = useDraft(value);
   function report() {
     const written = text.trim();
     if (written === value) return drop();
@@ -29,7 +29,7 @@ function Written({ label, value, onChange, check, ...rest }: TextCellProps) {
     else if (tells(written)) onChange(written);
   }
   return (
-    <span className="relative block">
+    <span ref={frame} className="relative block">
       <input
         {...rest}
         className={`cell ${rest.className ?? ''}`}

@@ -1,4 +1,5 @@
 import { useRef, useState } from 'react';
+import { useTypedEarly } from './use-typed-early';
 
 /**
  * What is being written in a field over the value it shows: the text, and what is wrong with it. When the value itself
@@ -14,13 +15,16 @@ export function useDraft(shown: string) {
   if (draft && draft.of !== shown) setDraft(null);
   const live = draft?.of === shown ? draft : null;
   const told = useRef<string | null>(null);
+  const write = (text: string): void => {
+    told.current = null;
+    setDraft({ of: shown, text, problem: null });
+  };
   return {
+    /** Goes on what frames the field. */
+    frame: useTypedEarly<HTMLSpanElement>(shown, write),
     text: live?.text ?? shown,
     problem: live?.problem ?? null,
-    write: (text: string) => {
-      told.current = null;
-      setDraft({ of: shown, text, problem: null });
-    },
+    write,
     /** Whether this is to be told now: Enter tells it, and leads on, so that the field is left and would tell it again. */
     tells: (written: string): boolean => {
       const isNew = told.current !== written;

@@ -33,7 +33,7 @@ export function WhenField({
   frame?: string;
 }) {
   const shown = value === null ? '' : shows === 'day' ? day(value, 'dated') : time(value);
-  const { text, problem, write, tells, object, drop } = useDraft(shown);
+  const { frame: framed, text, problem, write, tells, object, drop } = useDraft(shown);
   const id = useId();
 
   /** What stands in the field, or what is wrong with it. */
@@ -66,7 +66,7 @@ export function WhenField({
   const read = changed && !problem ? reading(text.trim()) : null;
   const said = problem ?? (read && 'when' in read ? written(read.when) : null);
   return (
-    <span className={`relative block ${frame}`}>
+    <span ref={framed} className={`relative block ${frame}`}>
       <input
         className={className}
         aria-label={label}

@@ -44,3 +44,59 @@ test('somebody who is taken out leaves what is being written in other rows as it
   await expect(page.getByLabel('Note for Long 11')).toHaveValue('left-handed');
   await saved(page);
 });
+
+test('whom a long list seats has fields at once: somebody is at work, and is not waited for again', async ({
+  page,
+}) => {
+  await open(page, '/');
+  const id = await makeSession(page, 'Hall by a list');
+  await page.goto(`/sessions/${id}/seats`);
+  const names = ['Ebb', 'Silt', 'Race', 'Sluice'].flatMap((of) =>
+    ['Arden', 'Bram', 'Cole', 'Dara', 'Enno', 'Fenna'].map((first) => `${first} ${of}mere`),
+  );
+  await page.getByLabel('List of who is coming').fill(names.map((name, i) => `${name}, ${15 + (i % 4)} cm`).join('\n'));
+  await page.getByRole('button', { name: 'Read the list' }).click();
+  await page.getByRole('button', { name: 'Seat 24 people' }).click();
+  await expect(page.getByLabel('Note for Fenna Sluicemere')).toBeEditable({ timeout: 3000 });
+  await expect(page.locator('[data-soon]')).toHaveCount(0);
+});
+
+test('what is written before the page answers is not lost: a list, a name, and a field that was left already', async ({
+  page,
+}) => {
+  await open(page, '/');
+  const [empty, id] = [
+    await makeSession(page, 'Typed early'),
+    await makeSession(page, 'Fitted early', hall.slice(0, 2)),
+  ];
+  let answer = (): void => undefined;
+  const slow = async () => {
+    const held = new Promise<void>((done) => (answer = done));
+    await page.route('**/_astro/*.js', async (route) => held.then(() => route.continue()));
+  };
+  await slow();
+  await page.goto(`/sessions/${empty}/seats`, { waitUntil: 'commit' });
+  await page.getByLabel('List of who is coming').fill('Tamsin Early, 16 cm\nPell Early, 17 cm');
+  answer();
+  const seat = page.getByRole('button', { name: 'Seat 2 people' });
+  await expect(async () => {
+    await page.getByRole('button', { name: 'Read the list' }).click({ timeout: 500 });
+    await expect(seat).toBeVisible({ timeout: 1500 });
+  }).toPass();
+  await seat.click();
+  await saved(page);
+
+  await slow();
+  await page.goto(`/sessions/${id}/fit`, { waitUntil: 'commit' });
+  await page.getByLabel('Wrist of Long 1', { exact: true }).fill('19');
+  await page.getByLabel('Wrist of Long 2', { exact: true }).fill('18.4');
+  answer();
+  // The first was left before anybody heard it; in the second somebody still writes.
+  await expect(page.getByLabel('Wrist of Long 1', { exact: true })).toHaveValue('19.0 cm');
+  await page.getByLabel('Wrist of Long 2', { exact: true }).press('Enter');
+  await saved(page);
+  await page.unrouteAll();
+  await open(page, `/sessions/${id}/fit`);
+  await expect(page.getByLabel('Wrist of Long 1', { exact: true })).toHaveValue('19.0 cm');
+  await expect(page.getByLabel('Wrist of Long 2', { exact: true })).toHaveValue('18.4 cm');
+});

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Units } from '../../../core/measure';
 import type { KnownPerson } from '../../../core/person';
+import { useTypedEarly } from '../../../ui/fields/use-typed-early';
 import { request } from '../../../ui/api';
 import { knownWords } from './known-words';
 import type { SessionModel } from '../model/use-session';
@@ -8,6 +9,7 @@ import type { SessionModel } from '../model/use-session';
 /** One more seat by name. Where somebody of that name is known, it asks who it is. */
 export function NewSeat({ model, units }: { model: SessionModel; units: Units }) {
   const [name, setName] = useState('');
+  const frame = useTypedEarly<HTMLLabelElement>(name, setName);
   const [asked, setAsked] = useState<readonly KnownPerson[]>([]);
   const { catalogue } = model.view.studio;
   const add = (person_id: string | null) => {
@@ -34,7 +36,7 @@ export function NewSeat({ model, units }: { model: SessionModel; units: Units })
         void submit();
       }}
     >
-      <label className="flex items-center gap-2">
+      <label ref={frame} className="flex items-center gap-2">
         <span className="quiet text-sm">One more seat</span>
         <input
           className="input input-sm w-60"

@@ -4,6 +4,7 @@ import type { Units } from '../../../../core/measure';
 import type { Catalogue } from '../../../../core/project';
 import type { SeatRecord } from '../../../../core/seat';
 import { FileButton } from '../../../../ui/fields/file-button';
+import { useTypedEarly } from '../../../../ui/fields/use-typed-early';
 import type { SessionModel } from '../../model/use-session';
 import { ListPreview, type Outcome } from './list-preview';
 import { changesTo, seatFrom } from './list-rows';
@@ -47,6 +48,7 @@ export function PasteList({
     setText(next);
     localStorage.setItem(draftKey, next);
   }
+  const frame = useTypedEarly<HTMLElement>(text, keep);
   async function open(file: File | undefined) {
     if (!file) return;
     try {
@@ -82,6 +84,7 @@ export function PasteList({
   }
   return (
     <section
+      ref={frame}
       aria-label="Paste a list"
       className={`border-b hair p-4 ${over ? 'outline-2 -outline-offset-4 outline-dashed outline-primary' : ''}`}
       onDragOver={(event) => {
@@ -104,6 +107,7 @@ export function PasteList({
             aria-label="List of who is coming"
             aria-describedby="list-problem"
             placeholder={EXAMPLE}
+            autoComplete="off"
             value={text}
             data-paste
             onChange={(event) => keep(event.target.value)}
