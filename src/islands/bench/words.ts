@@ -41,15 +41,9 @@ export function calledBy(names: readonly string[]): string[] {
       return !others.some((other) => other.startsWith(begun));
     });
     // One that is the beginning of another's is said whole.
-    const whole = enough < 0 || enough === letters.length - 1;
-    return `${first} ${
-      whole
-        ? rest
-        : `${letters
-            .slice(0, enough + 1)
-            .join('')
-            .trimEnd()}.`
-    }`.trimEnd();
+    if (enough < 0 || enough === letters.length - 1) return `${first} ${rest}`.trimEnd();
+    const begun = letters.slice(0, enough + 1).join('');
+    return `${first} ${begun.trimEnd()}.`;
   });
 }
 

@@ -27,11 +27,11 @@ export function SessionScreen({
     }),
     [session, studio],
   );
-  const initialTimes = useMemo(() => times && (JSON.parse(times) as RoomTimes), [times]);
+  const initialTimes = useMemo(() => (times === null ? null : (JSON.parse(times) as RoomTimes)), [times]);
   return (
     <QueryClientProvider client={client}>
       <WhenPlanned view={initial}>
-        <Board {...props} initial={initial} initialTimes={initialTimes || null} />
+        <Board {...props} initial={initial} initialTimes={initialTimes} />
       </WhenPlanned>
     </QueryClientProvider>
   );
