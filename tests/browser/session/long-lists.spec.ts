@@ -61,7 +61,7 @@ test('whom a long list seats has fields at once: somebody is at work, and is not
   await expect(page.locator('[data-soon]')).toHaveCount(0);
 });
 
-test('what is written before the page answers is not lost: a list, a name, and a field that was left already', async ({
+test('what is written before the page answers is not lost: a list, and a field that was left already', async ({
   page,
 }) => {
   await open(page, '/');
