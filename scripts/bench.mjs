@@ -14,8 +14,8 @@ import { QUIET, ROOT } from './lib/root.mjs';
 import { say } from './lib/say.mjs';
 
 needDebian('postgresql', 'chromium');
-installPackages();
-buildApplication();
+await installPackages();
+await buildApplication();
 
 const sorted = (values) => [...values].sort((a, b) => a - b);
 const quantile = (values, q) => sorted(values)[Math.min(values.length - 1, Math.floor(q * values.length))];
@@ -102,7 +102,7 @@ try {
   await postgres.start();
   postgres.createDatabase('bench');
   const url = postgres.url('bench');
-  prepareDatabase(url, { demo: false });
+  await prepareDatabase(url, { demo: false });
   tsx('scripts/bench/fill.ts', ['1000', '10000'], { DATABASE_URL: url });
   tsx('scripts/bench/fill-shelf.ts', ['100000'], { DATABASE_URL: url });
   tsx('scripts/bench/records.ts', ['100000'], { DATABASE_URL: url, LAPBOARD_THREAD: THREAD });

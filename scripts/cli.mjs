@@ -9,9 +9,9 @@ import { ROOT } from './lib/root.mjs';
 const [name, ...rest] = process.argv.slice(2);
 const bundle = join(ROOT, `.lapboard/${name}.mjs`);
 
-installPackages();
+await installPackages();
 const print = fingerprint(['src/core', 'src/formats', 'src/solver', 'src/cli', 'catalogue', 'package-lock.json']);
-unlessDone(`.lapboard/${name}.built`, print, () => {
+await unlessDone(`.lapboard/${name}.built`, print, () => {
   createRequire(import.meta.url)('esbuild').buildSync({
     entryPoints: [join(ROOT, `src/cli/${name}.ts`)],
     outfile: bundle,

@@ -11,14 +11,14 @@ import { QUIET, ROOT } from './lib/root.mjs';
 import { linkSecret } from './lib/secret.mjs';
 
 needDebian('postgresql');
-installPackages();
-buildThread();
+await installPackages();
+await buildThread();
 
 const state = stateFolder('lapboard-dev');
 const postgres = cluster(state, 54420);
 const ours = await postgres.start();
 postgres.createDatabase('development');
-prepareDatabase(postgres.url('development'), { demo: true });
+await prepareDatabase(postgres.url('development'), { demo: true });
 const port = String(await freePort(Number(process.env.PORT ?? 4330)));
 const server = spawn(join(ROOT, 'node_modules/.bin/astro'), ['dev', '--host', '127.0.0.1', '--port', port], {
   cwd: ROOT,

@@ -122,8 +122,8 @@ const VIEWS = [
 ];
 
 needDebian('postgresql', 'chromium');
-installPackages();
-buildApplication();
+await installPackages();
+await buildApplication();
 const folder = stateFolder(`lapboard-screenshots-${process.pid}`);
 const postgres = cluster(folder, 55380, ['-c', 'fsync=off']);
 const only = process.argv.slice(2);
@@ -132,7 +132,7 @@ let browser;
 try {
   await postgres.start();
   postgres.createDatabase('screenshots');
-  prepareDatabase(postgres.url('screenshots'), { demo: true });
+  await prepareDatabase(postgres.url('screenshots'), { demo: true });
   const port = await freePort(4460);
   server = await startServer(postgres.url('screenshots'), port);
   const { chromium } = await import('@playwright/test');

@@ -34,15 +34,15 @@ if (running) {
 }
 
 needDebian('postgresql');
-installPackages();
-buildApplication();
+await installPackages();
+await buildApplication();
 
 const postgres = cluster(state, 54320);
 const ours = await postgres.start();
 postgres.createDatabase('lapboard');
 const port = await freePort(Number(process.env.PORT ?? 4320));
 const url = `http://127.0.0.1:${port}`;
-prepareDatabase(postgres.url('lapboard'), { demo: true, dumps: postgres.dumps() });
+await prepareDatabase(postgres.url('lapboard'), { demo: true, dumps: postgres.dumps() });
 
 const room = asked ? await roomEnvironment(asked, Number(process.env.ROOM_PORT ?? 4343)) : {};
 const environment = { LAPBOARD_SECRET: linkSecret(state), ...room };

@@ -1,5 +1,5 @@
 // npm test: every check of the project, from a bare clone; ends with `N passed, N failed`. `npm test -- unit` runs what is named.
-import { spawn, spawnSync } from 'node:child_process';
+import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { buildApplication, buildThread, THREAD } from './lib/build.mjs';
@@ -9,6 +9,7 @@ import { installPackages } from './lib/install.mjs';
 import { freePort } from './lib/ports.mjs';
 import { cluster, stateFolder } from './lib/postgres.mjs';
 import { QUIET, ROOT } from './lib/root.mjs';
+import { run } from './lib/run.mjs';
 import { say } from './lib/say.mjs';
 
 const only = process.argv.slice(2);
@@ -16,16 +17,6 @@ const wanted = (name) => only.length === 0 || only.includes(name);
 let passed = 0;
 let failed = 0;
 const failures = [];
-
-/** Runs a tool of node_modules; true when it ended well. */
-function run(tool, args, env = {}) {
-  const { status } = spawnSync(join(ROOT, 'node_modules/.bin', tool), args, {
-    cwd: ROOT,
-    env: { ...QUIET, ...env },
-    stdio: ['ignore', 1, 2],
-  });
-  return status === 0;
-}
 
 function count(name, good, bad) {
   passed += good;
@@ -49,12 +40,8 @@ async function check(checks) {
 
 /** Runs a tool of node_modules beside others; says what it has to say when it is done. True when it ended well. */
 async function beside(name, tool, args, env = {}) {
-  const output = [];
-  const child = spawn(join(ROOT, 'node_modules/.bin', tool), args, { cwd: ROOT, env: { ...QUIET, ...env } });
-  child.stdout.on('data', (part) => output.push(part));
-  child.stderr.on('data', (part) => output.push(part));
-  const status = await new Promise((done) => child.once('close', done));
-  say(`\n== ${name}\n${Buffer.concat(output)}`);
+  const { status, said } = await run(join(ROOT, 'node_modules/.bin', tool), args, env);
+  say(`\n== ${name}\n${said}`);
   return status === 0;
 }
 
@@ -78,7 +65,11 @@ function browser(served) {
   say('\n== browser');
   const file = join(ROOT, '.lapboard/browser.json');
   rmSync(file, { force: true });
-  const ok = run('playwright', ['test'], { SERVED: JSON.stringify(served) });
+  const { status } = spawnSync(join(ROOT, 'node_modules/.bin/playwright'), ['test'], {
+    cwd: ROOT,
+    env: { ...QUIET, SERVED: JSON.stringify(served) },
+    stdio: ['ignore', 1, 2],
+  });
   const {
     expected = 0,
     unexpected = 0,
@@ -86,14 +77,14 @@ function browser(served) {
     skipped = 0,
   } = existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')).stats : {};
   const bad = unexpected + flaky + skipped;
-  count('browser', expected, bad === 0 && (!ok || expected === 0) ? 1 : bad);
+  count('browser', expected, bad === 0 && (status !== 0 || expected === 0) ? 1 : bad);
 }
 
 // The door to the room is tried from another network, which only root may make.
 needDebian('postgresql', 'chromium', ...(process.getuid() === 0 ? ['iproute2'] : []));
-installPackages();
+await installPackages();
 mkdirSync(join(ROOT, '.lapboard'), { recursive: true });
-run('astro', ['sync']);
+await run(join(ROOT, 'node_modules/.bin/astro'), ['sync']);
 
 await check([
   ['types', 'astro', ['check', '--minimumFailingSeverity', 'hint']],
@@ -118,7 +109,7 @@ async function newCluster() {
 async function serve({ folder, postgres }) {
   postgres.createDatabase('browser');
   const database = postgres.url('browser');
-  prepareDatabase(database, { demo: true });
+  await prepareDatabase(database, { demo: true });
   const port = await freePort(4420);
   servers.push(await startServer(database, port));
   return { url: `http://127.0.0.1:${port}`, database, cluster: folder };
@@ -127,7 +118,6 @@ async function serve({ folder, postgres }) {
 async function integration({ postgres }) {
   if (!wanted('integration')) return;
   postgres.createDatabase('integration');
-  buildThread();
   await vitest('integration', {
     DATABASE_URL: postgres.url('integration'),
     TEST_DATABASE: 'yes',
@@ -135,23 +125,23 @@ async function integration({ postgres }) {
   });
 }
 
+/** The application is built and its demo loaded while the others run: those wait for a database for much of their time. */
+async function served(first) {
+  if (!wanted('served') && !wanted('browser')) return [];
+  await buildApplication();
+  return [await serve(first), ...(wanted('browser') ? [await serve(await newCluster())] : [])];
+}
+
 if (!['integration', 'served', 'browser'].some(wanted)) await vitest('unit', {});
 else {
   try {
     const first = await newCluster();
-    // One waits for the database, the other for the processor.
-    await Promise.all([vitest('unit', {}), integration(first)]);
-    if (wanted('served') || wanted('browser')) {
-      buildApplication();
-      const served = await serve(first);
-      if (wanted('browser')) browser([served, await serve(await newCluster())]);
-      // Last: what it sends leaves little as it was.
-      await vitest('served', {
-        SERVED_URL: served.url,
-        SERVED_DATABASE: served.database,
-        SERVED_CLUSTER: served.cluster,
-      });
-    }
+    await buildThread();
+    const [, , applications] = await Promise.all([vitest('unit', {}), integration(first), served(first)]);
+    if (wanted('browser')) browser(applications);
+    // Last: what it sends leaves little as it was.
+    const [{ url, database, cluster: folder } = {}] = applications;
+    await vitest('served', { SERVED_URL: url, SERVED_DATABASE: database, SERVED_CLUSTER: folder });
   } finally {
     for (const server of servers) server.kill('SIGKILL');
     for (const { folder, postgres } of clusters) {

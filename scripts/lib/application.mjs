@@ -1,18 +1,16 @@
-import { fork, spawnSync } from 'node:child_process';
+import { fork } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import { join } from 'node:path';
 import { THREAD } from './build.mjs';
 import { QUIET, ROOT } from './root.mjs';
-import { fail } from './say.mjs';
+import { run } from './run.mjs';
+import { fail, say } from './say.mjs';
 
 /** Brings a database to the newest shape, with the demo data if wanted; `dumps` says where one is kept before a migration. */
-export function prepareDatabase(url, { demo, dumps = {} }) {
+export async function prepareDatabase(url, { demo, dumps = {} }) {
   const args = ['--import', 'tsx', 'scripts/prepare.ts', ...(demo ? ['--demo'] : [])];
-  const { status } = spawnSync(process.execPath, args, {
-    cwd: ROOT,
-    env: { ...QUIET, ...dumps, DATABASE_URL: url },
-    stdio: ['ignore', 2, 2],
-  });
+  const { status, said } = await run(process.execPath, args, { ...dumps, DATABASE_URL: url });
+  if (said) say(said.trimEnd());
   if (status !== 0) fail('The database could not be prepared; what it said is above.');
 }
 

@@ -1,10 +1,10 @@
-import { spawnSync } from 'node:child_process';
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { join } from 'node:path';
 import { brotliCompressSync, gzipSync } from 'node:zlib';
 import { fingerprint, unlessDone } from './fingerprint.mjs';
-import { QUIET, ROOT } from './root.mjs';
+import { ROOT } from './root.mjs';
+import { run } from './run.mjs';
 import { fail, say } from './say.mjs';
 
 const SOURCES = [
@@ -32,8 +32,8 @@ function compress(folder) {
 }
 
 /** Builds the thread for what takes long: a program of its own, that server and tests start. */
-export function buildThread() {
-  unlessDone(
+export async function buildThread() {
+  await unlessDone(
     '.lapboard/heavy.built',
     fingerprint(['src/core', 'src/formats', 'src/threads', 'package-lock.json']),
     () => {
@@ -50,16 +50,12 @@ export function buildThread() {
 }
 
 /** Builds the application when a source has changed since the last build. */
-export function buildApplication() {
-  buildThread();
-  unlessDone('dist/.built', fingerprint(SOURCES), () => {
+export async function buildApplication() {
+  await buildThread();
+  await unlessDone('dist/.built', fingerprint(SOURCES), async () => {
     say('Building (about half a minute)…');
-    const { status, stdout, stderr } = spawnSync(join(ROOT, 'node_modules/.bin/astro'), ['build'], {
-      cwd: ROOT,
-      env: QUIET,
-      encoding: 'utf8',
-    });
-    if (status !== 0) fail(`The build failed:\n${stdout}\n${stderr}`);
+    const { status, said } = await run(join(ROOT, 'node_modules/.bin/astro'), ['build']);
+    if (status !== 0) fail(`The build failed:\n${said}`);
     compress(join(ROOT, 'dist/client'));
   });
 }

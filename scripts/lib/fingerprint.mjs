@@ -23,10 +23,10 @@ export function fingerprint(paths) {
 }
 
 /** Does the work unless it was done for the same fingerprint; remembers in `stamp`. */
-export function unlessDone(stamp, print, work) {
+export async function unlessDone(stamp, print, work) {
   const file = join(ROOT, stamp);
   if (existsSync(file) && readFileSync(file, 'utf8') === print) return;
-  work();
+  await work();
   mkdirSync(dirname(file), { recursive: true });
   writeFileSync(file, print);
 }

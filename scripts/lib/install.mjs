@@ -6,10 +6,10 @@ import { QUIET, ROOT } from './root.mjs';
 import { fail, say } from './say.mjs';
 
 /** Installs the pinned packages, when they are not there or the lock file has changed. */
-export function installPackages() {
+export async function installPackages() {
   const print = fingerprint(['package-lock.json', '.npmrc']);
   if (!existsSync(join(ROOT, 'node_modules/.package-lock.json'))) say('Installing packages (about a minute, once)…');
-  unlessDone('node_modules/.lapboard-installed', print, () => {
+  await unlessDone('node_modules/.lapboard-installed', print, () => {
     // Development tools are part of it: the build and the tests run from the same tree.
     const { status } = spawnSync('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error', '--include=dev'], {
       cwd: ROOT,

@@ -1,4 +1,3 @@
-import axeCore, { type AxeResults, type RunOptions } from 'axe-core';
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
 
 /** What a page may say on the console while its server is taken away; nothing else is let pass. */
@@ -38,6 +37,7 @@ export const test = base.extend<{ watch: Watch }>({
   ],
 });
 export { expect };
+export { axe } from './support/axe';
 
 /** Waits until every island of the page answers to clicks and keys: React has taken it over, and its effects have run. */
 export async function ready(page: Page): Promise<void> {
@@ -64,26 +64,6 @@ export async function ready(page: Page): Promise<void> {
 export async function open(page: Page, path: string): Promise<void> {
   await page.goto(path);
   await ready(page);
-}
-
-const AA = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
-
-/** What axe finds against WCAG 2.2 A and AA, in a line each; or by contrast only. */
-export async function axe(page: Page, only: 'contrast' | 'everything' = 'everything'): Promise<string[]> {
-  // Put in without a wrapper that loads it anew for each look: it takes longer than looking.
-  await page.evaluate(`window.axe ?? ${axeCore.source}; 0`);
-  const options: RunOptions = {
-    runOnly: only === 'contrast' ? { type: 'rule', values: ['color-contrast'] } : { type: 'tag', values: AA },
-    resultTypes: ['violations'],
-    preload: false,
-  };
-  return page.evaluate(async (chosen) => {
-    const { run } = (window as unknown as { axe: { run(options: object): Promise<AxeResults> } }).axe;
-    const { violations } = await run(chosen);
-    return violations.flatMap(({ id, nodes }) =>
-      nodes.map((node) => `${id}: ${node.target.join(' ')} ${node.failureSummary?.split('\n')[1]?.trim() ?? ''}`),
-    );
-  }, options);
 }
 
 /** Makes a session by the API, as a page of ours would, and answers its id. */
