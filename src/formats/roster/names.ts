@@ -1,5 +1,6 @@
 import { isFiller, MAYBE, NOISE } from './words/line-words';
 import type { Findings, Run } from './findings';
+import { isNobody } from './words/nobody';
 import { wordsIn } from './words/vocabulary';
 
 /** Text in one line, without the marks around it. */
@@ -20,7 +21,8 @@ function bareName(text: string): string {
     .replace(/^(?:hi|hello|hey)(?: there)?[,!. ]+(?=\p{Lu})/iu, '')
     .replace(/(?<=[\p{L}\d]) \(.*$/u, '')
     .replace(/(?<=\p{L}) [x×] ?[2-9]$/u, '')
-    .replace(/^and (?=\p{Lu})/u, '');
+    .replace(/^and (?=\p{Lu})/u, '')
+    .replace(/^(?:(?:a |one )?(?:place|seat|spot) )?(?:reserved |held |kept )?for (?=\p{Lu})/iu, '');
   const own = tidy(said.replace(/\s?\(\s?\+ ?\d\s?\)?/g, ''))
     .replace(/^(?:my|our|his|her) (?:\p{Ll}{2,12} )?(?=\p{Lu})/iu, '')
     .split(' ');
@@ -45,7 +47,7 @@ export const namesOne = (text: string): boolean =>
   !wordsOf(text).every((word) => STANDS_FOR.test(word) || NOISE.has(word.toLowerCase()));
 const CANCELLED_ALONE = /^(?:cancel(?:led|ed|lations?)?|withdrawn|dropped out|not coming)$/i;
 const isName = ({ text }: Run): boolean =>
-  namesOne(text) && !MAYBE.test(text.replace(BRACKET_AHEAD, '')) && !CANCELLED_ALONE.test(text);
+  namesOne(text) && !isNobody(text) && !MAYBE.test(text.replace(BRACKET_AHEAD, '')) && !CANCELLED_ALONE.test(text);
 
 /** Two names in one: “Ned and Polly Frame”, “Felicity & Jonah Bright”; a surname given once is both’s. */
 export function twoNames(name: string): [string, string] | null {

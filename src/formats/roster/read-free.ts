@@ -19,6 +19,7 @@ import { readAround, type Said } from './said';
 import { namesOne } from './names';
 import { seatsOf, type Above } from './seat-of';
 import { isChat, messageOf, takesPlace, writesFor } from './words/chat';
+import { isEmptyPlace } from './words/nobody';
 import type { Phrases } from './words/vocabulary';
 
 const namesSomebody = (found: Findings): boolean => found.runs.some(({ text }) => /\p{L}/u.test(text));
@@ -57,7 +58,7 @@ export function readFree(lines: readonly Line[], words: Phrases, { spans: said }
     let { from } = message;
     if (numbered.has(line.number)) from += /^\s*\d+\s+/.exec(text.slice(from))?.[0].length ?? 0;
     const bare = text.slice(from).trim();
-    if (isBlank(bare)) return [skipped(line, 'blank')];
+    if (isBlank(bare) || isEmptyPlace(bare)) return [skipped(line, 'blank')];
     if (isTotal(bare)) return [skipped(line, 'total')];
     const marked = leadingMarks(text, from, text.length);
     const isListed = marked > from;

@@ -7,6 +7,7 @@ import { Stretch } from './read-stretch';
 import type { Role, RosterLine } from './roster-line';
 import { readAround, type Said } from './said';
 import { seatsOf, type Above } from './seat-of';
+import { isEmptyPlace } from './words/nobody';
 import type { Phrases } from './words/vocabulary';
 
 const MOST_CELLS = 40;
@@ -130,7 +131,7 @@ export function readTable(
     found.runs = found.runs.filter(
       (run) => !cells.some((cell, c) => run.from === cell.from && own[c] && NAMES.has(own[c])),
     );
-    if (name === '' && !hasData(found)) return [skipped(line, 'blank')];
+    if ((name === '' || isEmptyPlace(name)) && !hasData(found)) return [skipped(line, 'blank')];
     return seatsOf(found, line.number, line.text, above, name);
   });
 }

@@ -4,6 +4,7 @@ import { blankSeat, type RosterFault, type RosterLine, type RosterSeat, type Spa
 import type { Findings, Run } from './findings';
 import { nameOf, onlyNoise, several, tidy, twoNames } from './names';
 import { readSmalls } from './read-smalls';
+import { isNobody } from './words/nobody';
 import { wordsIn } from './words/vocabulary';
 
 /** What headings above a line say of all below them. */
@@ -23,7 +24,7 @@ const MATERIALS = new Set(
 function readRests(rests: readonly Run[], found: Findings): void {
   for (const run of rests) {
     const text = tidy(run.text);
-    if (!/[\p{L}\d]/u.test(text) || onlyNoise(text)) continue;
+    if (!/[\p{L}\d]/u.test(text) || onlyNoise(text) || isNobody(text)) continue;
     const words = wordsIn(text);
     const isRemark =
       words.every((word) => MATERIALS.has(word) || NOISE.has(word)) ||
@@ -68,7 +69,7 @@ const problemOf = (name: string, found: Findings): RosterFault[] => {
 
 /** The seats that a line’s findings come to: one, or two where it names two people. */
 export function seatsOf(found: Findings, line: number, text: string, above: Above, given = ''): RosterLine[] {
-  const led = given ? { name: given, rests: found.runs, nameRun: null } : nameOf(found);
+  const led = given && !isNobody(given) ? { name: given, rests: found.runs, nameRun: null } : nameOf(found);
   const { nameRun } = led;
   const written = led.name || (nameRun ? tidy(text.slice(nameRun.from, nameRun.to)) : '');
   const name = written.replace(/(?<=\p{L}) ?[*†‡]+$/u, '');

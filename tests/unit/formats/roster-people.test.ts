@@ -25,6 +25,43 @@ describe('who a list speaks of', () => {
     ]);
   });
 
+  it.each([
+    'nobody yet',
+    '6. (free)',
+    'seat 5: still vacant',
+    '- available -',
+    'No one',
+    'spare place',
+    '3 empty seats',
+  ])('%s: seats nobody', (line) => {
+    expect(kinds(`Tam 13.5 cm\n${line}\nIvo 14 cm`)[1]).toMatch(/^(?:blank|total)$/);
+    expect(seats(`Tam 13.5 cm\n${line}\nIvo 14 cm`)).toHaveLength(2);
+  });
+
+  it('words like those in a name are a name', () => {
+    expect(seats('Open Sky 15 cm\nFreeman Spare 15 cm\nNobby Free, 17 cm').map(({ seat }) => seat.name)).toEqual([
+      'Open Sky',
+      'Freeman Spare',
+      'Nobby Free',
+    ]);
+  });
+
+  it('a seat whose name is to come is asked about, an empty place of a table is none', () => {
+    const table = seats('Name,Wrist,Piece\nOsra Fenn,16 cm,buckle\nvacant,,\nUnknown,17 cm,\nTBC,,buckle\nN.N.,15 cm,');
+    expect(table.map(({ seat }) => seat.name)).toEqual(['Osra Fenn', '', '', '']);
+    expect(table.slice(1).map(asked)).toEqual([['name'], ['name'], ['name']]);
+    expect(seats('Name to follow, 16 cm').map(({ seat, ...line }) => [seat.name, asked({ seat, ...line })])).toEqual([
+      ['', ['name']],
+    ]);
+  });
+
+  it('a place that is kept for somebody is theirs', () => {
+    expect(seats('Reserved for Pell, 17 cm\nseat for Ivo, 15 cm').map(({ seat }) => seat.name)).toEqual([
+      'Pell',
+      'Ivo',
+    ]);
+  });
+
   it('a piece and a skill alone head those below', () => {
     const [mo, fay] = seats('Advanced - ladder\nMo Tarn 17,5cm\nFay L. 6 3/8"');
     expect(mo!.seat).toMatchObject({ name: 'Mo Tarn', skill: 'fluent', project: 'ladder-wrap', wrist_mm: 175 });
