@@ -47,8 +47,15 @@ export async function layShelfFirst(
     unplaced: plan.unplaced,
     bound_mm: plan.fresh_bound_mm,
   });
-  const run = async (packs: number | null): Promise<CordLaid> =>
-    laidWith(packs, await solve(problemWith(packs), (plan) => onBetter(laidWith(packs, plan))));
+  const run = async (packs: number | null): Promise<CordLaid> => {
+    // What was on its way when the answer was taken comes too late: it is of a question that is not asked any more.
+    let answered = false;
+    const plan = await solve(problemWith(packs), (better) => {
+      if (!answered) onBetter(laidWith(packs, better));
+    });
+    answered = true;
+    return laidWith(packs, plan);
+  };
   const bought = before.some((lane) => lane.stock === TO_BUY && lane.locked.length > 0);
   const found = await run(bought ? pack : null);
   if (found.unplaced.length === 0 || bought || pack === null) return found;

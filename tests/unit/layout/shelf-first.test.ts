@@ -71,6 +71,25 @@ describe('a cord laid out, the shelf first', () => {
     expect([asked, laid.unplaced.length, laid.lanes.length]).toEqual([1, 0, 1]);
   });
 
+  it('what the solver still says once it was stopped does not stand in the place of the answer', async () => {
+    const shown: (readonly string[])[] = [];
+    let late = (): void => undefined;
+    const laid = await layShelfFirst(
+      { cuts: [3000, 3000].map(cut), lots: [lot(3100, 0)], figures: STARTING_FIGURES, pack: PACK },
+      async (problem, onBetter) => {
+        const plan = await solve(problem);
+        onBetter(plan);
+        late = () => onBetter(plan);
+        return plan;
+      },
+      ({ unplaced }) => shown.push(unplaced),
+      () => true,
+    );
+    late();
+    expect(laid.unplaced).toEqual([]);
+    expect(shown).toHaveLength(1);
+  });
+
   it('is a plan that a reservation takes, whatever is on the shelf', async () => {
     await fc.assert(
       fc.asyncProperty(
