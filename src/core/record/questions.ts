@@ -1,11 +1,17 @@
 import type { Units } from '../measure';
 import { formatLength } from '../measure';
+import type { Values } from '../studio';
 import type { PlannedPiece, SaidOfPiece } from './yield-record';
 
-/** Something said of a piece that can hardly be: which field, and what is asked. It is kept all the same. */
+/**
+ * Something said of a piece that can hardly be: which field, and what is asked. It is kept all the same. `code` says which question it
+ * is and `values` what it speaks of, lengths in mm, so that it can be said in other words.
+ */
 export interface Question {
   /** `left 0` of the first cord, or the field’s name. */
   readonly field: string;
+  readonly code: string;
+  readonly values: Values;
   readonly text: string;
 }
 
@@ -34,7 +40,12 @@ export function questionsOf(planned: PlannedPiece, said: SaidOfPiece, units: Uni
     const sum = left.mm.reduce((all, mm) => all + mm, 0);
     const field = `left ${i}`;
     if (sum > cutOf(cord))
-      found.push({ field, text: `More left than was cut: ${words(sum)} of ${words(cutOf(cord))}. In another unit?` });
+      found.push({
+        field,
+        code: 'more-left',
+        text: `More left than was cut: ${words(sum)} of ${words(cutOf(cord))}. In another unit?`,
+        values: { left_mm: sum, cut_mm: cutOf(cord) },
+      });
     else if (
       said.finished !== 'not finished' &&
       cord.stitches_mm > 0 &&
@@ -42,21 +53,32 @@ export function questionsOf(planned: PlannedPiece, said: SaidOfPiece, units: Uni
     )
       found.push({
         field,
+        code: 'little-used',
         text: `Less used of ${words(cutOf(cord))} than half of what such a piece takes. Was it finished?`,
+        values: { left_mm: sum, cut_mm: cutOf(cord) },
       });
   });
   const { band_mm: band, half_knots: knots, minutes } = said;
   const longest = Math.max(0, ...planned.cords.map(({ cut_mm }) => cut_mm));
   if (band != null && longest > 0 && band > longest)
-    found.push({ field: 'band_mm', text: `A band longer than its cord, which was cut to ${words(longest)}.` });
+    found.push({
+      field: 'band_mm',
+      code: 'longer-than-cord',
+      text: `A band longer than its cord, which was cut to ${words(longest)}.`,
+      values: { band_mm: band, cut_mm: longest },
+    });
   else if (band != null && (band > 2 * planned.knotted_mm || band < planned.knotted_mm / 2))
     found.push({
       field: 'band_mm',
+      code: 'far-from-plan',
       text: `Planned was a band of ${words(planned.knotted_mm)}. Measured without its closure?`,
+      values: { band_mm: band, planned_mm: planned.knotted_mm },
     });
   if (knots != null && band != null && planned.tight_mm !== null && knots > 0 && band / knots < planned.tight_mm * ROOM)
     found.push({
       field: 'half_knots',
+      code: 'too-close',
+      values: { half_knots: knots, band_mm: band, least_mm: planned.tight_mm },
       text: `${knots} half knots over ${words(band)} are closer than this cord has room for. Square knots counted twice?`,
     });
   else if (
@@ -64,9 +86,19 @@ export function questionsOf(planned: PlannedPiece, said: SaidOfPiece, units: Uni
     planned.half_knots !== null &&
     (knots > 2 * planned.half_knots || knots < planned.half_knots / 3)
   )
-    found.push({ field: 'half_knots', text: `Planned were ${planned.half_knots} half knots; a square knot is two.` });
+    found.push({
+      field: 'half_knots',
+      code: 'other-count',
+      text: `Planned were ${planned.half_knots} half knots; a square knot is two.`,
+      values: { half_knots: knots, planned: planned.half_knots },
+    });
   const usual = planned.knotting + planned.parts;
   if (minutes != null && usual > 0 && (minutes > LONGER * usual || minutes < SHORTER * usual))
-    found.push({ field: 'minutes', text: `Planned were about ${Math.round(usual)} minutes.` });
+    found.push({
+      field: 'minutes',
+      code: 'other-time',
+      text: `Planned were about ${Math.round(usual)} minutes.`,
+      values: { minutes, planned: usual },
+    });
   return found;
 }

@@ -9,6 +9,7 @@ export const adult: RemedyFeature = ({ view, times, figures }) => {
     {
       slug: 'adult',
       what: `One more adult at the flame, ${adults} in all`,
+      values: { adults },
       cost: { adults: 1, ...(figures.adult_money > 0 && { money: figures.adult_money }) },
       operation: { kind: 'session', changes: { room: { ...room, adults } } },
     },

@@ -1,4 +1,4 @@
-import { seatsInWords, type RemedyFeature } from './remedy';
+import { labelsOf, seatsInWords, type RemedyFeature } from './remedy';
 
 /** Those who are slow begin before the room, and are shown on their own. */
 export const early: RemedyFeature = ({ view, begun, risk, figures }) => {
@@ -9,6 +9,7 @@ export const early: RemedyFeature = ({ view, begun, risk, figures }) => {
     {
       slug: 'early',
       what: `${seatsInWords(seats)} ${seats.length === 1 ? 'begins' : 'begin'} ${figures.early_minutes} minutes before the room`,
+      values: { seats: labelsOf(seats), minutes: figures.early_minutes },
       cost: { early: seats.length },
       operation: {
         kind: 'session',

@@ -9,6 +9,7 @@ export const longer: RemedyFeature = ({ room, figures }) =>
   STEPS.filter((step) => room.minutes + step <= LONGEST).map((step) => ({
     slug: `longer-${step}`,
     what: `${step} minutes more, until ${room.minutes + step} minutes`,
+    values: { minutes: step, until: room.minutes + step },
     cost: { minutes: step, ...(figures.room_money > 0 && { money: Math.round((figures.room_money * step) / 60) }) },
     operation: { kind: 'session', changes: { minutes: room.minutes + step } },
   }));

@@ -1,5 +1,5 @@
 import type { PlannedSeat } from '../seat';
-import { seatsInWords, type Candidate, type RemedyFeature } from './remedy';
+import { labelsOf, seatsInWords, type Candidate, type RemedyFeature } from './remedy';
 
 /** Some finish with needle and glue at their seats: the flame is for fewer. */
 export const noFlame: RemedyFeature = ({ seats, times }) => {
@@ -12,6 +12,7 @@ export const noFlame: RemedyFeature = ({ seats, times }) => {
           {
             slug,
             what: `A finish without flame for ${seatsInWords(some)}`,
+            values: { seats: labelsOf(some) },
             cost: {},
             operation: {
               kind: 'seats',

@@ -1,5 +1,5 @@
 import { planSeat, seatOf, type PlannedSeat } from '../seat';
-import { seatsInWords, type Candidate, type RemedyFeature } from './remedy';
+import { labelsOf, seatsInWords, type Candidate, type RemedyFeature } from './remedy';
 
 /** How many quicker pieces are offered of each kind. */
 const OFFERED = 2;
@@ -25,6 +25,7 @@ export const quickerPiece: RemedyFeature = ({ view, risk, figures }) => {
     all.slice(0, OFFERED).map(({ project }) => ({
       slug: `piece-${project.slug}`,
       what: `${project.name} instead, for ${seatsInWords(seats)}`,
+      values: { project: project.slug, seats: labelsOf(seats) },
       cost: {},
       operation: { kind: 'seats', edits: seats.map(({ id }) => ({ id, changes: fresh(project.slug) })) },
     }));

@@ -2,7 +2,7 @@ import type { Group } from '../cut';
 import type { Room, RoomTimes } from '../room';
 import type { PlannedSeat } from '../seat';
 import type { Operation, SessionView } from '../session';
-import type { Figures } from '../studio';
+import type { Figures, Values } from '../studio';
 
 /** What a remedy takes; what it does not say it does not take. */
 export interface Cost {
@@ -19,10 +19,14 @@ export interface Cost {
   readonly early?: number;
 }
 
-/** Something that could be done, and what would be stored of it. */
+/**
+ * Something that could be done, and what would be stored of it. `slug` says which it is and `values` what it speaks of, so that it can
+ * be said in other words than `what`.
+ */
 export interface Candidate {
   readonly slug: string;
   readonly what: string;
+  readonly values: Values;
   readonly cost: Cost;
   readonly operation: Operation;
 }
@@ -43,6 +47,9 @@ export interface Case {
 
 /** One way to help a room: nothing where it would not apply. A new one is a file beside adult.ts and a word in index.ts. */
 export type RemedyFeature = (own: Case) => readonly Candidate[];
+
+/** Whose seats they are, by name. */
+export const labelsOf = (seats: readonly PlannedSeat[]): string[] => seats.map(({ plan }) => plan.label);
 
 /** Several seats in words. */
 export const seatsInWords = (seats: readonly PlannedSeat[]): string =>

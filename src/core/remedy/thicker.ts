@@ -1,7 +1,7 @@
 import { fuses, workedDiameter, type Cord } from '../cord';
 import type { CordChoice } from '../project';
 import type { PlannedSeat } from '../seat';
-import { seatsInWords, type RemedyFeature } from './remedy';
+import { labelsOf, seatsInWords, type RemedyFeature } from './remedy';
 
 /** A cord more than this many times as thick makes another piece of it. */
 const MOST = 1.6;
@@ -45,10 +45,12 @@ export const thicker: RemedyFeature = ({ view, risk }) => {
     return cords ? [{ seat, edit: { id: seat.id, changes: { cords } } }] : [];
   });
   if (edits.length === 0) return [];
+  const seats = edits.map(({ seat }) => seat);
   return [
     {
       slug: 'thicker',
-      what: `Thicker cord for ${seatsInWords(edits.map(({ seat }) => seat))}`,
+      what: `Thicker cord for ${seatsInWords(seats)}`,
+      values: { seats: labelsOf(seats) },
       cost: {},
       operation: { kind: 'seats', edits: edits.map(({ edit }) => edit) },
     },

@@ -1,5 +1,5 @@
 import { phasesOf } from '../pace';
-import { seatsInWords, type RemedyFeature } from './remedy';
+import { labelsOf, seatsInWords, type RemedyFeature } from './remedy';
 
 /** The start of those who are slow tied beforehand: it is the hardest part. */
 export const tied: RemedyFeature = ({ view, begun, risk, figures }) => {
@@ -17,6 +17,7 @@ export const tied: RemedyFeature = ({ view, begun, risk, figures }) => {
     {
       slug: 'tied',
       what: `The start tied beforehand for ${seatsInWords(seats)}`,
+      values: { seats: labelsOf(seats) },
       cost: { preparing: starts.reduce((sum, { minutes }) => sum + minutes, 0) },
       operation: {
         kind: 'session',

@@ -9,5 +9,6 @@ export function again({ plan }: Short): Rescue | null {
     title: 'Begin again',
     text: `Cut ${mm(longest)} anew${cuts.length > 1 ? ' and what goes with it' : ''}; about ${plan.minutes ?? 0} minutes of work once more.`,
     keeps: 'Nothing of it.',
+    values: { cut_mm: longest, cuts: cuts.length, minutes: plan.minutes ?? 0 },
   };
 }

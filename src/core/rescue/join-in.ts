@@ -19,5 +19,12 @@ export function joinIn({ lasts, stretch, toCome, figures, offcuts }: Short): Res
     title: 'Join in new cord',
     text: `${before === 0 ? 'Now' : `After ${knots(stretch, before)}`} lay a new length of ${mm(needs)} along the core, ${mm(overlap)} of it and of the old end under the next knots, and go on with it: ${from}.`,
     keeps: 'All of it; two ends to tuck more.',
+    values: {
+      after: before,
+      new_mm: needs,
+      overlap_mm: overlap,
+      offcut: offcut?.label ?? null,
+      offcut_mm: offcut?.mm ?? null,
+    },
   };
 }

@@ -21,6 +21,7 @@ export function openStitch({ stretch, lasts, toCome }: Short): Rescue | null {
       title: 'Go on in a spiral',
       text: `Tie the last ${knots(stretch, rest).replace(' more', '')} as a spiral, the same side leading: that takes ${mm(saves * (rest / toCome))} less.`,
       keeps: 'All of it; the end of the band turns.',
+      values: { way: 'spiral', ties: rest, less_mm: saves * (rest / toCome) },
     };
   }
   const room = toCome * pitch;
@@ -38,6 +39,7 @@ export function openStitch({ stretch, lasts, toCome }: Short): Rescue | null {
         title: 'Set beads between',
         text: `${beads} round ${beads === 1 ? 'bead' : 'beads'} of ${mm(length)} on the core, a square knot or more between them: each saves ${mm(saved)}.`,
         keeps: 'All of it, with beads in the rest.',
+        values: { way: 'beads', beads, bead_mm: length, each_mm: saved },
       };
   }
   return null;

@@ -2,7 +2,7 @@ import type { Course, CountedStretch } from '../bench';
 import type { Fit } from '../fit';
 import type { Piece } from '../project';
 import type { SeatPlan } from '../seat';
-import type { Figures, Skill } from '../studio';
+import type { Figures, Skill, Values } from '../studio';
 import type { EndToCome } from './ends-to-come';
 import type { Lasts, Left } from './will-it-last';
 
@@ -33,13 +33,17 @@ export interface Short {
   readonly offcuts: readonly ShelfOffcut[];
 }
 
-/** A way to rescue a piece: what to do, in figures for this seat; lengths as mm between braces, for the reader's units: `{123}`. */
+/**
+ * A way to rescue a piece: what to do, in figures for this seat; lengths as mm between braces, for the reader's units: `{123}`. `slug`
+ * says which it is and `values` what it speaks of, lengths in mm, so that it can be said in other words.
+ */
 export interface Rescue {
   readonly slug: string;
   readonly title: string;
   readonly text: string;
   /** What of the piece is kept, in a few words. */
   readonly keeps: string;
+  readonly values: Values;
 }
 
 /** A kind of rescue: what it comes to for a seat, or null where it does not help. */

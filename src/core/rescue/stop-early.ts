@@ -11,19 +11,29 @@ export function stopEarly({ piece, fit, stretch, possible, toCome, made, figures
   const loop = parts.some(({ closedOver }) => closedOver) ? parts.find(({ base }) => base.mate > 0) : undefined;
   const keeps = `The band, ${mm(shorter)} shorter.`;
   const base = { slug: 'stop', title: 'Stop early', keeps };
+  const said = { after: possible, shorter_mm: shorter };
   if (piece.project.kind !== 'bracelet')
-    return { ...base, text: `${stop}: it is ${mm(fit.knotted_mm - shorter)} long instead of ${mm(fit.knotted_mm)}.` };
+    return {
+      ...base,
+      text: `${stop}: it is ${mm(fit.knotted_mm - shorter)} long instead of ${mm(fit.knotted_mm)}.`,
+      values: { ...said, way: 'length', long_mm: fit.knotted_mm },
+    };
   if (piece.project.opens === 'slides')
-    return { ...base, text: `${stop}. It slides: the tails make up for ${mm(shorter)}, and it opens as far less.` };
+    return {
+      ...base,
+      text: `${stop}. It slides: the tails make up for ${mm(shorter)}, and it opens as far less.`,
+      values: { ...said, way: 'slides' },
+    };
   if (loop) {
     const own = loop.base.mate * figures.loop_fit;
     const text = `${stop}, and tie the end knot ${mm(shorter)} further out on the bare legs; or make the loop longer by as much, ${mm(own + 2 * shorter)} round instead of ${mm(own)}. The size inside stays.`;
-    return { ...base, text };
+    return { ...base, text, values: { ...said, way: 'loop', loop_mm: own } };
   }
   const ease = figures.ease_easy;
   if (fit.inner_mm === undefined || shorter > ease) return null;
   return {
     ...base,
     text: `${stop}: it is ${mm(fit.inner_mm - shorter)} inside instead of ${mm(fit.inner_mm)}. Try it on first: that is off the ease.`,
+    values: { ...said, way: 'ease', inner_mm: fit.inner_mm },
   };
 }

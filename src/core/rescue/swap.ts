@@ -26,5 +26,6 @@ export function swap({ ends, left, toCome, stretch }: Short): Rescue | null {
     title: 'Let the core legs work',
     text: `${least === 0 ? 'Now' : `After ${knots(stretch, least)}`}${most > least ? `, and after ${most} at the latest,` : ''} lay the working legs straight through and go on with the core legs: they are longer by ${mm(core.left - worker.left)}.`,
     keeps: 'All of it; from there the colours may change places.',
+    values: { after: least, at_latest: most, longer_mm: core.left - worker.left },
   };
 }

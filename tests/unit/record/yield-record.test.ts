@@ -16,6 +16,7 @@ import {
 import { exampleSeat, planSeat } from '../../../src/core/seat';
 import { shortOf } from '../../../src/core/cut';
 import { STARTING_FIGURES as figures } from '../../../src/core/studio';
+import { unsaid } from '../examples/said';
 import { left, MADE } from './made';
 
 const asks = (said: SaidOfPiece) => questionsOf(MADE, said, 'cm').map(({ field }) => field);
@@ -46,6 +47,7 @@ describe('what can hardly be is asked about', () => {
     [{ left: { 0: { short: true, at: '22' } } }, []],
   ] as const satisfies readonly (readonly [SaidOfPiece, readonly string[]])[])('%j: %j', (said, fields) => {
     expect(asks(said)).toEqual(fields);
+    for (const { text, values } of questionsOf(MADE, said, 'cm')) expect(unsaid(text, values), text).toEqual([]);
   });
 });
 

@@ -1,6 +1,7 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { remediesFor, roomTimes, type Remedy } from '../../../src/core/remedy';
 import { applyOperation, inverseOf, planSession, roomOf, type SessionView } from '../../../src/core/session';
+import { unsaid } from '../examples/said';
 import { exampleView, idOf } from '../examples/view';
 
 const roomful = (many: number, minutes: number | null): SessionView => {
@@ -40,6 +41,17 @@ describe('what would help a room', () => {
       expect(after, what).toBeCloseTo(said, 9);
       expect(after - before, what).toBeCloseTo(more, 9);
       expect(more, what).toBeGreaterThan(0);
+    }
+  });
+
+  it('says in values what it says in words, and whom it is for', () => {
+    for (const { what, values } of remedies) expect(unsaid(what, values), what).toEqual([]);
+    const names = new Set(view.seats.map(({ name }) => name));
+    const forSome = remedies.filter(({ operation }) => operation.kind === 'seats');
+    expect(forSome.length).toBeGreaterThan(0);
+    for (const { values, operation } of forSome) {
+      expect(values.seats).toHaveLength(operation.kind === 'seats' ? operation.edits.length : 0);
+      for (const name of values.seats as string[]) expect(names).toContain(name);
     }
   });
 

@@ -4,6 +4,7 @@ import { courseOf } from '../../../src/core/bench';
 import { endsToCome, rescuesFor, willItLast, type ShelfOffcut } from '../../../src/core/rescue';
 import { exampleSeat, planSeat, type SeatPlan } from '../../../src/core/seat';
 import { STARTING_FIGURES } from '../../../src/core/studio';
+import { unsaid } from '../examples/said';
 
 const figures = STARTING_FIGURES;
 const planOf = (slug: string): SeatPlan => {
@@ -132,5 +133,25 @@ describe('what would help', () => {
   it('opens the stitch with beads where they save enough', () => {
     const open = rescues('band-loop-knot', 8, 150).all.find(({ slug }) => slug === 'open')!;
     expect(open.text).toMatch(/bead|spiral/);
+  });
+
+  it('says in values what it says in words', () => {
+    const shelf = [{ label: 'offcut A', cord: 'satin-2', colour: 'race', mm: 4000 }];
+    const said = Object.keys(SHIPPED.projects).flatMap((slug) =>
+      [1, 5, 60, 150, 400].flatMap((short) => rescues(slug, 4, short, shelf, { 2: 2500, 3: 2500 }).all),
+    );
+    for (const { text, values } of said) expect(unsaid(text, values), text).toEqual([]);
+    const ways = new Set(said.map(({ slug, values }) => [slug, values.way].filter(Boolean).join(' ')));
+    expect([...ways].toSorted()).toEqual([
+      'again',
+      'join',
+      'open beads',
+      'open spiral',
+      'stop ease',
+      'stop length',
+      'stop loop',
+      'stop slides',
+      'swap',
+    ]);
   });
 });
