@@ -9,7 +9,7 @@ export const SIZES = [
 ] as const;
 const TWICE = [640, 400] as const;
 
-/** Colours pass from one to the other: what is looked at is what they come to. */
+/** Colours pass from one to the other, at once where no motion is wanted: what is looked at is what they come to. */
 const settled = (page: Page) =>
   page.waitForFunction(() => document.getAnimations().every(({ playState }) => playState !== 'running'));
 
@@ -19,6 +19,7 @@ export const sideways = (page: Page): Promise<number> =>
 
 /** Holds what is shown, in both themes, to WCAG 2.2 AA. */
 export async function inBothThemes(page: Page, name: string): Promise<void> {
+  await page.emulateMedia({ reducedMotion: 'reduce' });
   await settled(page);
   expect.soft(await axe(page), name).toEqual([]);
   // The other theme changes colours and nothing else.
@@ -26,6 +27,7 @@ export async function inBothThemes(page: Page, name: string): Promise<void> {
   await settled(page);
   expect.soft(await axe(page, 'contrast'), `${name} in walnut`).toEqual([]);
   await page.evaluate(() => document.documentElement.setAttribute('data-theme', 'linen'));
+  await page.emulateMedia({ reducedMotion: null });
 }
 
 /** The same at every size, that the page is not scrolled sideways, and that days are written as the studio writes them. */
