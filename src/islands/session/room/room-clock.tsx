@@ -7,6 +7,8 @@ const PAST = 1.6;
 /** Minutes between the marks, and at most how many there are. */
 const STEPS = [5, 10, 15, 30, 60];
 const MARKS = 7;
+/** Closer to the end than this share, a time is written before its mark: on a phone it would stand out of the page. */
+const EDGE = 0.06;
 const ROW = 26;
 /** On a narrow screen what is drawn has a line of its own under the words. */
 const GAP =
@@ -72,7 +74,7 @@ export function RoomClock({
           {ticks.map((tick) => (
             <span
               key={tick}
-              className="absolute -translate-x-1/2 tabular-nums"
+              className={`absolute tabular-nums ${to - tick < (to - from) * EDGE ? '-translate-x-full' : '-translate-x-1/2'}`}
               style={{ left: `${(100 * (tick - from)) / (to - from)}%` }}
             >
               {startsAt === null ? tick : clockTime(startsAt, tick)}
