@@ -1,17 +1,21 @@
 import { Undo2, X } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { seatAtWork, type ProgressEntry } from '../../../core/bench';
 import type { Units } from '../../../core/measure';
 import type { PlannedSeat } from '../../../core/seat';
 import { problemOf, request } from '../../../ui/api';
+import { Guard } from '../../../ui/guard';
 import { Tabs } from '../../../ui/tabs';
 import type { BenchModel } from '../model/use-bench';
 import type { Ends } from '../seat-card';
 import { clockWords } from '../words';
 import { Pad } from './pad';
-import { WentWrong } from './went-wrong';
 import { WhereWasI } from './where-was-i';
 import { WillLast } from './will-last';
+
+/** All that can go wrong, drawn: fetched as soon as a seat is opened, not with the room. */
+const wrong = () => import('./went-wrong');
+const WentWrong = lazy(async () => ({ default: (await wrong()).WentWrong }));
 
 const VIEWS = {
   progress: 'Progress',
@@ -73,7 +77,11 @@ export function SeatPanel({
     }
   }
   // Where it covers the room, whoever reads on is in it.
-  useEffect(() => panel.current?.focus({ preventScroll: true }), []);
+  useEffect(() => {
+    panel.current?.focus({ preventScroll: true });
+    // So that it is here though the network goes; the tab says so where it is not.
+    wrong().catch(() => undefined);
+  }, []);
   const isUnfinished = atWork.here === 'home' || (model.bench.closed !== null && atWork.done === null);
   return (
     <aside
@@ -132,7 +140,13 @@ export function SeatPanel({
           {view === 'progress' && <Pad {...shared} />}
           {view === 'last' && <WillLast {...shared} />}
           {view === 'where' && <WhereWasI {...shared} />}
-          {view === 'wrong' && <WentWrong seat={seat} />}
+          {view === 'wrong' && (
+            <Guard what="What can go wrong">
+              <Suspense fallback={<p className="quiet">Fetching the pictures…</p>}>
+                <WentWrong seat={seat} />
+              </Suspense>
+            </Guard>
+          )}
         </div>
       </Tabs>
     </aside>
