@@ -35,9 +35,9 @@ export function Preview({
             {plan.fit && plan.cut && (
               <table className="sheet mt-3 text-sm">
                 <caption className="text-left">
-                  <strong>{countOf(plan.fit)}</strong>, {formatLength(plan.fit.knotted_mm, units)} knotted,{' '}
-                  {number(Math.abs(plan.fit.error_mm), 1)} mm {plan.fit.error_mm < 0 ? 'short' : 'long'}, about{' '}
-                  {plan.minutes} min
+                  <strong>{countOf(plan.fit)}</strong>, {formatLength(plan.fit.knotted_mm, units)} knotted:{' '}
+                  {number(Math.abs(plan.fit.error_mm), 1)} mm {plan.fit.error_mm < 0 ? 'less' : 'more'} than the size
+                  asks; about {plan.minutes} min
                 </caption>
                 <Heads of={['Cut', 'Cord', num('Length')]} />
                 <tbody>

@@ -1,6 +1,9 @@
 import type { Stage, StageState } from '../../core/session';
 
 const STATE_WORDS = { tied: 'done', open: 'now', bare: 'to come' } as const;
+/** A room may begin before every bag is ticked off: it is not to come, though its knot is bare. */
+const stateWords = ({ state, code }: Pick<StageState, 'state' | 'code'>): string =>
+  state === 'bare' && code === 'at-work' ? 'under way' : STATE_WORDS[state];
 
 /** The cord where a stage is tied: one strand round the other, drawn tight. */
 function Tied() {
@@ -63,28 +66,21 @@ export function StageCord({
                 }}
                 className={`block px-0 pb-2 ${stage === current ? 'bg-base-100' : 'hover:bg-base-100/60'}`}
               >
-                <svg viewBox="0 0 120 36" preserveAspectRatio="none" className="h-9 w-full" aria-hidden="true">
-                  {state === 'bare' && <Cord />}
-                </svg>
                 <svg
                   viewBox="0 0 120 36"
-                  className={`-mt-9 block h-9 w-full ${state === 'bare' ? 'invisible' : ''}`}
+                  className="block h-9 w-full"
                   aria-hidden="true"
                   preserveAspectRatio="xMidYMid meet"
                   overflow="visible"
                 >
-                  {state !== 'bare' && (
-                    <>
-                      <path d="M -600 20 H 1 M 119 20 H 720" className="stroke-neutral" strokeWidth={5} />
-                      <Cord />
-                    </>
-                  )}
+                  <path d="M -600 20 H 1 M 119 20 H 720" className="stroke-neutral" strokeWidth={5} />
+                  <Cord />
                 </svg>
-                <span className="relative block truncate px-3 max-sm:px-1 max-sm:text-center max-sm:text-[12.5px]">
+                <span className="relative block truncate px-3 max-sm:px-0 max-sm:text-center max-sm:text-[12.5px] max-sm:tracking-tight">
                   <span className="font-display font-semibold">
                     {i + 1} {name}
                   </span>
-                  <span className="quiet text-sm max-sm:sr-only"> · {STATE_WORDS[state]}</span>
+                  <span className="quiet text-sm narrow:sr-only"> · {stateWords({ state, code })}</span>
                 </span>
                 <span
                   className={`block truncate px-3 text-sm max-sm:hidden ${code === 'came-undone' ? 'font-semibold text-accent' : 'quiet'}`}

@@ -24,6 +24,8 @@ test('bench, seat page and pairing keep to WCAG 2.2 AA in both themes and three 
     await card(page, 'Corin').click();
     for (const view of ['Progress', 'Will it last?', 'Where was I?', 'What went wrong?']) {
       await panel(page).getByRole('tab', { name: view }).click();
+      // Its pictures are fetched when the first seat is opened.
+      if (view === 'What went wrong?') await expect(panel(page).getByText('What do you see?')).toBeVisible();
       await inBothThemes(page, `${view} at ${width}`);
       expect.soft(await small(page, 'aside'), `${view} at ${width}`).toEqual([]);
     }

@@ -2,11 +2,13 @@ import { createElement, type ComponentProps } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '../../../catalogue';
-import { STAGES, type StageState } from '../../../src/core/session';
+import { NOT_BEGUN } from '../../../src/core/bench';
+import { applyOperation, planSession, STAGES, stagesOf, type StageState } from '../../../src/core/session';
 import { AnatomyTable, CutAnatomy } from '../../../src/ui/pictures/cut-anatomy';
 import { SeatBeads } from '../../../src/ui/pictures/seat-beads';
 import { StageCord } from '../../../src/ui/pictures/stage-cord';
 import { plan } from '../examples/seat';
+import { exampleView, idOf } from '../examples/view';
 
 /** What a pattern finds in a drawing, its groups as numbers. */
 const numbers = (markup: string, pattern: RegExp): number[][] =>
@@ -123,6 +125,18 @@ describe('the cord under the clip', () => {
     );
     expect(markup.split('aria-current="page"').length - 1).toBe(1);
     expect(markup).toMatch(/href="\/there\/fit" aria-current="page"/);
+  });
+
+  it('a room that has begun before its bags are ticked off is under way, not to come', () => {
+    const { seats } = planSession(
+      applyOperation(exampleView(), {
+        kind: 'add',
+        seats: [{ id: idOf('a'), person_id: idOf('b'), name: 'Ada', wrist_mm: 160, project: 'band-buckle' }],
+      }),
+    );
+    const begun = stagesOf(seats, null, null, { ...NOT_BEGUN, began: true });
+    expect(read(cord(begun))).toContain('5 Bench · under way');
+    expect(read(cord(stagesOf(seats, null)))).toContain('5 Bench · to come');
   });
 
   it('marks a knot that came undone, and no other line', () => {

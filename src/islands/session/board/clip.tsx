@@ -27,7 +27,7 @@ export function Clip({
   return (
     <header className="bg-neutral text-neutral-content">
       <div className="flex flex-wrap items-baseline gap-x-5 gap-y-1 px-4 pt-2 pb-1">
-        <h1 className="min-w-60 flex-1 text-2xl">
+        <h1 className="min-w-60 flex-1 text-2xl narrow:min-w-full">
           <TextCell
             label="Session name"
             value={session.title}
@@ -43,7 +43,7 @@ export function Clip({
             value={session.held_on}
             onRead={held}
             frame="w-40"
-            className="cell text-right focus:text-base-content"
+            className="cell text-right narrow:text-left focus:text-base-content"
           />
           <WhenField
             label="Start"
@@ -53,7 +53,7 @@ export function Clip({
             frame="w-20"
             className="cell focus:text-base-content"
           />
-          <span className="flex w-28 items-center">
+          <span className="flex w-28 items-center narrow:w-[4.5rem]">
             <TextCell
               label="Minutes"
               value={session.minutes === null ? '' : String(session.minutes)}
