@@ -21,6 +21,7 @@ function bareName(text: string): string {
     .replace(/^(?:hi|hello|hey)(?: there)?[,!. ]+(?=\p{Lu})/iu, '')
     .replace(/(?<=[\p{L}\d]) \(.*$/u, '')
     .replace(/(?<=\p{L}) [x×] ?[2-9]$/u, '')
+    .replace(/(?<=\p{L}),? (?:both|each)$/u, '')
     .replace(/^and (?=\p{Lu})/u, '')
     .replace(/^(?:(?:a |one )?(?:place|seat|spot) )?(?:reserved |held |kept )?for (?=\p{Lu})/iu, '');
   const own = tidy(said.replace(/\s?\(\s?\+ ?\d\s?\)?/g, ''))
@@ -49,9 +50,12 @@ const CANCELLED_ALONE = /^(?:cancel(?:led|ed|lations?)?|withdrawn|dropped out|no
 const isName = ({ text }: Run): boolean =>
   namesOne(text) && !isNobody(text) && !MAYBE.test(text.replace(BRACKET_AHEAD, '')) && !CANCELLED_ALONE.test(text);
 
-/** Two names in one: “Ned and Polly Frame”, “Felicity & Jonah Bright”; a surname given once is both’s. */
+/** Two names in one: “Ned and Polly Frame”, “Felicity & Jonah Bright”, “Ned/Polly Frame”; a surname given once is both’s. */
 export function twoNames(name: string): [string, string] | null {
   const found =
+    /^(\p{Lu}[\p{L}\p{M}'’.-]{0,40}) ?\/ ?(\p{Lu}[\p{L}\p{M}'’.-]{0,40}(?: \p{Lu}[\p{L}\p{M}'’.-]{0,40}){0,3})$/u.exec(
+      name,
+    ) ??
     /^(\p{Lu}[\p{L}\p{M}'’.-]{0,40}(?: \p{Lu}?[\p{L}\p{M}'’.-]{1,40}){0,3}) (?:and|&|\+|und|et|y) (?:(?:his|her|their|my) \p{Ll}{2,12} )?(\p{Lu}[\p{L}\p{M}'’.-]{0,40}(?: \p{Lu}?[\p{L}\p{M}'’.-]{1,40}){0,3})$/u.exec(
       name,
     );

@@ -1,9 +1,10 @@
 import { noteMeaning, type Findings } from './findings';
-import { ageAt, girthAt, schoolYearAt } from './words/measures';
+import { ageAt, girthAt, isWritten, schoolYearAt } from './words/measures';
 import { UNKNOWN } from './words/line-words';
 import type { SpanKind } from './roster-line';
 import {
-  CONTACT,
+  COLUMN_EDGE,
+  contactEnd,
   HAND,
   WRIST,
   LOOP,
@@ -12,6 +13,7 @@ import {
   WRAP_WORDS,
   GUESSED,
   GLYPH,
+  saidInBrackets,
   STRONG_SKILL,
   NUMBERED,
 } from './words/patterns';
@@ -71,8 +73,9 @@ export class Stretch {
   }
 
   private extend(token: Token): void {
-    if (this.run) this.run.to = token.to;
-    else this.run = { from: token.from, to: token.to };
+    // A tab before or after a number is the edge of a column: the number is not of the name.
+    if (this.run && COLUMN_EDGE.test(this.text.slice(this.run.to - 1, token.to))) this.endRun();
+    this.run = { from: this.run?.from ?? token.from, to: token.to };
   }
 
   private endRun(): void {
@@ -105,10 +108,8 @@ export class Stretch {
     const { text, from, lower, kind } = token;
     const startsWord = i === 0 || !/[\p{L}\d]/u.test(this.text[from - 1] ?? ' ');
     if (!startsWord) return null;
-    if (kind === 'number' || text === '+' || /[£$€]/.test(text) || (kind === 'word' && this.text[token.to] !== ' ')) {
-      const contact = matchAt(CONTACT, this.text, from);
-      if (contact) return this.mark(from, from + contact[0].length, 'noise');
-    }
+    const contact = contactEnd(this.text, token);
+    if (contact !== null) return this.mark(from, contact, 'noise');
     if (kind === 'word') {
       const named = this.named(token);
       if (named !== null) return named;
@@ -149,15 +150,11 @@ export class Stretch {
       }
     }
     // “(my daughter, 6)”
-    if (
-      kind === 'number' &&
-      this.text[token.to] === ')' &&
-      /\([\p{L} ’',]{2,30} ?$/u.test(this.text.slice(Math.max(0, from - 34), from))
-    ) {
+    if (kind === 'number' && saidInBrackets(this.text, token)) {
       this.found.ages.push({ age: Number(text), from, to: token.to });
       return this.mark(from, token.to, 'age');
     }
-    if (kind === 'number' || GLYPH.test(text) || matchAt(GUESSED, this.text, from))
+    if (kind === 'number' || GLYPH.test(text) || isWritten(lower) || matchAt(GUESSED, this.text, from))
       return this.girth(from, from, 'wrist', false);
     const unknown = kind === 'word' || text === '?' ? matchAt(UNKNOWN, this.text, from) : null;
     if (unknown && !(this.lead && i === 0)) return this.mark(from, from + unknown[0].length, 'wrist');

@@ -1,5 +1,5 @@
 import type { Skill } from '../../core/studio';
-import { CANCELLED, MAYBE, NOISE, PLUS_ONE } from './words/line-words';
+import { CANCELLED, MAYBE, NOISE, PLUS_ONE, TOGETHER } from './words/line-words';
 import { blankSeat, type RosterFault, type RosterLine, type RosterSeat, type Span } from './roster-line';
 import type { Findings, Run } from './findings';
 import { nameOf, onlyNoise, several, tidy, twoNames } from './names';
@@ -84,6 +84,8 @@ export function seatsOf(found: Findings, line: number, text: string, above: Abov
     age: found.ages.find(({ age }) => age !== null)?.age ?? null,
     wrist: found.wrists.length > 0 || found.faults.some(({ field }) => field === 'wrist'),
   };
+  // “Wren + 1”: one more, not a year old.
+  const smalls = found.smalls.filter((small) => !isWithin(small, PLUS_ONE, text));
   const people = given ? [] : several(found);
   // Of several on one line each number is of the name before it.
   const ofPerson =
@@ -95,11 +97,11 @@ export function seatsOf(found: Findings, line: number, text: string, above: Abov
     people.length > 0
       ? people.flatMap((_, i) => {
           const own = { age: ages[i]!, wrist: true };
-          const rest = readSmalls(found, own, found.smalls.filter(ofPerson(i)));
+          const rest = readSmalls(found, own, smalls.filter(ofPerson(i)));
           ages[i] = own.age;
           return rest;
         })
-      : readSmalls(found, known, found.smalls);
+      : readSmalls(found, known, smalls);
   const rests = led.rests.filter(
     (run) =>
       !people.some((person) => person.run === run) &&
@@ -163,6 +165,8 @@ export function seatsOf(found: Findings, line: number, text: string, above: Abov
   if (above.coming === 'reserve' && !maybe)
     asks.push({ field: 'line', text: '', problem: 'Under reserves: is there a seat for them?' });
   if (maybe) asks.push({ field: 'line', text: maybe, problem: `“${maybe}”: is there a seat for them?` });
+  const together = pair ? undefined : TOGETHER.exec(name)?.[0].trim();
+  if (together) asks.push({ field: 'line', text: together, problem: `“${together}”: how many seats, and whose?` });
   if (plus) asks.push({ field: 'line', text: plus, problem: `“${plus}”: one more seat, and for whom?` });
   const whole: RosterLine = {
     line,

@@ -55,6 +55,34 @@ describe('who a list speaks of', () => {
     ]);
   });
 
+  it.each(['Jory + Nan Breck, both 15 cm', 'Jory & Nan Breck both 15 cm', 'Jory/Nan Breck 15 cm each'])(
+    '%s: two people, and asked about',
+    (line) => {
+      const both = seats(line);
+      expect(both.map(({ seat }) => [seat.name, seat.wrist_mm])).toEqual([
+        ['Jory Breck', 150],
+        ['Nan Breck', 150],
+      ]);
+      expect(both.map(asked)).toEqual([['line'], ['line']]);
+    },
+  );
+
+  it('who comes along is asked about, and is no age; nor are twins one person', () => {
+    const all = seats('Wren + 1\nTove + Mum, 16 cm\nthe Breck twins, 14 cm\nOsra Weir/Marr 16 cm');
+    expect(all.map(({ seat }) => [seat.name, seat.age])).toEqual([
+      ['Wren', null],
+      ['Tove', null],
+      ['Breck twins', null],
+      ['Osra Weir/Marr', null],
+    ]);
+    expect(all.map(asked)).toEqual([['line'], ['line'], ['line'], []]);
+  });
+
+  it('under a letter a school with its number to call is nobody', () => {
+    const letter = 'Osra (8) 13.5cm\nPell 14 cm\n\nBest,\nJoss Weir\nEstuary School, tel 555 0134';
+    expect(seats(letter).map(({ seat }) => seat.name)).toEqual(['Osra', 'Pell']);
+  });
+
   it('a place that is kept for somebody is theirs', () => {
     expect(seats('Reserved for Pell, 17 cm\nseat for Ivo, 15 cm').map(({ seat }) => seat.name)).toEqual([
       'Pell',
@@ -128,8 +156,21 @@ describe('what is said of them', () => {
     ['Rolf 6 and a half inches', 165, 'told'],
     ['Rolf 13cm-ish', 130, 'estimate'],
     ['Rolf wrist about 5 and a quarter in', 133, 'estimate'],
+    ['Rolf six and a half inches', 165, 'told'],
+    ['Rolf wrist about fifteen cm', 150, 'estimate'],
+    ['Rolf\t165mm\tbuckle', 165, 'told'],
   ])('%s', (text, mm, method) => {
     expect(seats(text)[0]!.seat).toMatchObject({ name: 'Rolf', wrist_mm: mm, wrist_method: method });
+  });
+
+  it('a number in a column of its own is not of the name; words for numbers in a name are', () => {
+    const [pell, tove] = seats('Pell Marr\t17\tbuckle\nTove\t9\t');
+    expect([pell!.seat.name, asked(pell!)]).toEqual(['Pell Marr', ['wrist']]);
+    expect(tove!.seat.name).toBe('Tove');
+    expect(seats('Eight Bells 15 cm\nSix Tarn 14 cm').map(({ seat }) => seat.name)).toEqual([
+      'Eight Bells',
+      'Six Tarn',
+    ]);
   });
 
   it('a number after a bracket is asked about, not lost', () => {

@@ -133,6 +133,10 @@ export const MAYBE =
 export const PLUS_ONE =
   /(?<=\p{L} )[x×] ?[2-9](?![\d.,]|\p{L})|\+ ?(?:1|one|2|two|guest|friend|sister|brother|mum|dad)(?!\p{L})(?: (?:friend|guest|more))?|(?:^|[^\p{L}])(?:plus (?:one|1|a friend|guest|friend)|and (?:a |one )?(?:friend|guest)|brings? a friend|with a friend)(?!\p{L})/iu;
 
+/** Several who are called by what they are together: “the Breck twins”. */
+export const TOGETHER =
+  /(?:^|[^\p{L}])(?:twins|triplets|siblings|brothers|sisters|cousins|couple|family|famille|familie)(?!\p{L})/iu;
+
 /** Said where a wrist is not known yet. */
 export const UNKNOWN =
   /(?:wrist )?(?:tbc|tba|t\.b\.c\.?|to be (?:confirmed|measured)|not (?:yet )?measured(?: yet)?|unmeasured|unknown|not known|no idea|(?:will |to )?measure (?:on the day|there|at the session|later)|will measure(?: on the day)?|same as last time|as last time|as before|same as before|to follow|later|don[’']?t know|dont know|ask (?:her|him|them|mum|dad)|pending|\?{1,3})(?!\p{L})/iuy;

@@ -1,8 +1,22 @@
 import { GUESS, S } from './measures';
+import { matchAt, type Token } from './tokens';
 
 /** Addresses, numbers to call, money, hours and days: of a person, but not of a seat. */
-export const CONTACT =
-  /[\p{L}\d._%+-]{1,64}@[\p{L}\d.-]{1,80}|https?:\/\/\S{1,200}|\+?\d(?:[ -]?\d){8,14}(?!\s?(?:cm|mm|in))|[£$€]\s?\d{1,5}(?:[.,]\d{2})?|\d{1,2}[:.]\d{2}\s?(?:am|pm)?(?=[\s,;.\])]|$)(?<!\d[.]\d{2})|\d{1,2}\/\d{1,2}\/\d{2,4}|\d{4}-\d{2}-\d{2}/iuy;
+const CONTACT =
+  /[\p{L}\d._%+-]{1,64}@[\p{L}\d.-]{1,80}|https?:\/\/\S{1,200}|(?:tel|telephone|phone|mob|mobile|cell|whatsapp)\.?:?\s{0,2}\+?\d(?:[ -]?\d){4,14}|\+?\d(?:[ -]?\d){8,14}(?!\s?(?:cm|mm|in))|[£$€]\s?\d{1,5}(?:[.,]\d{2})?|\d{1,2}[:.]\d{2}\s?(?:am|pm)?(?=[\s,;.\])]|$)(?<!\d[.]\d{2})|\d{1,2}\/\d{1,2}\/\d{2,4}|\d{4}-\d{2}-\d{2}/iuy;
+/** Words before a number to call. */
+const CALLS = /^(?:tel|telephone|phone|mob|mobile|cell|whatsapp)$/;
+/** Where an address or the like ends that begins at a token; null where none does. */
+export function contactEnd(line: string, { kind, text, lower, from, to }: Token): number | null {
+  const may = kind === 'word' ? CALLS.test(lower) || line[to] !== ' ' : kind === 'number' || /[+£$€]/.test(text);
+  const found = may ? matchAt(CONTACT, line, from) : null;
+  return found && from + found[0].length;
+}
+/** Whether a number stands in a bracket after words: “(my daughter, 6)”. */
+export const saidInBrackets = (line: string, { from, to }: Token): boolean =>
+  line[to] === ')' && /\([\p{L} ’',]{2,30} ?$/u.test(line.slice(Math.max(0, from - 34), from));
+/** From the last sign of what came before to the next word: a tab, with a number before or after it. */
+export const COLUMN_EDGE = /^\d\s*\t|\t\s*\d/;
 export const HAND = new RegExp(
   `hand(?:s|${S}(?:girth|size|width|circ(?:umference)?\\.?|measures|is))?${S}[:=]?${S}`,
   'iuy',

@@ -1,4 +1,4 @@
-import { tokensOf, type Token } from './tokens';
+import { matchAt, tokensOf, type Token } from './tokens';
 import type { Phrases } from './vocabulary';
 
 /** Where some words end that are written from a place on, whatever marks stand between them; null where they are not. */
@@ -30,12 +30,18 @@ export function endsField(text: string, to: number, phrases: Phrases): boolean {
   );
 }
 
+/** Who comes along without a name. */
+const COMPANY = /\s(?:one|two|guest|friend|sister|brother|mum|dad)(?!\p{L})/iuy;
+
 /** Whether a token is a mark between fields; `lead` while the words so far may be a name, whose full stops are its own. */
 export function separates(line: string, { text, from, to, kind }: Token, lead: boolean): boolean {
   if (kind !== 'mark') return false;
   const before = line[from - 1] ?? ' ';
   const after = line[to] ?? ' ';
   if (text === ',' && /\d/.test(before) && /\d/.test(after)) return false;
+  // “Jory + Nan Breck” are two names.
+  if (text === '+' && lead && /^\s\p{Lu}\p{Ll}/u.test(line.slice(to, to + 3)) && !matchAt(COMPANY, line, to))
+    return false;
   return (
     /[,;|]/.test(text) ||
     (/[-–—/•·+]/.test(text) && /\s/.test(before) && /\s/.test(after)) ||
