@@ -1,5 +1,6 @@
 import { beadsOf, pictureOf, type BeadPlace, type Layer, type Run, type StitchGeometry } from '../../../core/stitch';
 import { paintedOf, type Painted } from './painted';
+import type { Drawing } from '../modules';
 import { FINE, Fine, Strand } from './strand';
 import { thinned } from './thinned';
 
@@ -41,11 +42,7 @@ export const pathOf = (layer: Pick<Layer, 'thick' | 'runs'>, d: number, fine: bo
 export type Stretch = readonly [from: number, to: number];
 
 /** What of a picture reaches into a stretch of it. */
-function reaching(
-  { layers, beads }: { readonly layers: readonly Layer[]; readonly beads: readonly BeadPlace[] },
-  [from, to]: Stretch,
-  d: number,
-) {
+export function reaching({ layers, beads }: Drawing, [from, to]: Stretch, d: number) {
   const meets = (along: readonly number[], half: number): boolean =>
     (Math.max(...along) + half) * d >= from && (Math.min(...along) - half) * d <= to;
   const near = (thick: number) => (run: Run) =>
