@@ -5,11 +5,11 @@ const STATE_WORDS = { tied: 'done', open: 'now', bare: 'to come' } as const;
 const stateWords = ({ state, code }: Pick<StageState, 'state' | 'code'>): string =>
   state === 'bare' && code === 'at-work' ? 'under way' : STATE_WORDS[state];
 
-/** The cord where a stage is tied: one strand round the other, drawn tight. */
+/** The cord where a stage is tied: one strand round the other, drawn tight. Every stage’s cord is longer than any screen has room for. */
 function Tied() {
   return (
     <>
-      <path d="M 0 20 H 42 M 78 20 H 120" className="stroke-neutral" strokeWidth={5} fill="none" />
+      <path d="M -600 20 H 42 M 78 20 H 720" className="stroke-neutral" strokeWidth={5} fill="none" />
       <g className="fill-none stroke-base-100" strokeWidth={8}>
         <path d="M 42 20 C 50 20 52 10 60 10 C 70 10 72 30 62 30 C 53 30 50 20 60 18 C 68 16 70 20 78 20" />
       </g>
@@ -28,13 +28,17 @@ function Tied() {
 function Open() {
   return (
     <>
-      <path d="M 0 20 H 40 C 62 20 78 8 66 4 C 54 0 44 8 52 17" className="fill-none stroke-neutral" strokeWidth={5} />
-      <path d="M 58 23 C 64 24 70 20 80 20 H 120" className="fill-none stroke-neutral" strokeWidth={5} />
+      <path
+        d="M -600 20 H 40 C 62 20 78 8 66 4 C 54 0 44 8 52 17"
+        className="fill-none stroke-neutral"
+        strokeWidth={5}
+      />
+      <path d="M 58 23 C 64 24 70 20 80 20 H 720" className="fill-none stroke-neutral" strokeWidth={5} />
     </>
   );
 }
 
-const Bare = () => <path d="M 0 20 H 120" className="stroke-neutral" strokeWidth={5} fill="none" />;
+const Bare = () => <path d="M -600 20 H 720" className="stroke-neutral" strokeWidth={5} fill="none" />;
 const DRAWN = { tied: Tied, open: Open, bare: Bare };
 
 /** The cord under the clip: a knot a stage, navigation and state at once. */
@@ -66,16 +70,18 @@ export function StageCord({
                 }}
                 className={`block px-0 pb-2 ${stage === current ? 'bg-base-100' : 'hover:bg-base-100/60'}`}
               >
-                <svg
-                  viewBox="0 0 120 36"
-                  className="block h-9 w-full"
-                  aria-hidden="true"
-                  preserveAspectRatio="xMidYMid meet"
-                  overflow="visible"
-                >
-                  <path d="M -600 20 H 1 M 119 20 H 720" className="stroke-neutral" strokeWidth={5} />
-                  <Cord />
-                </svg>
+                {/* Its line ends where the next stage begins, so that it does not run over a knot beside it. */}
+                <span className="block overflow-x-clip">
+                  <svg
+                    viewBox="0 0 120 36"
+                    className="block h-9 w-full"
+                    aria-hidden="true"
+                    preserveAspectRatio="xMidYMid meet"
+                    overflow="visible"
+                  >
+                    <Cord />
+                  </svg>
+                </span>
                 <span className="relative block truncate px-3 max-sm:px-0 max-sm:text-center max-sm:text-[12.5px] max-sm:tracking-tight">
                   <span className="font-display font-semibold">
                     {i + 1} {name}
