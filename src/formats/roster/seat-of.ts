@@ -24,7 +24,7 @@ const MATERIALS = new Set(
 function readRests(rests: readonly Run[], found: Findings): void {
   for (const run of rests) {
     const text = tidy(run.text);
-    if (!/[\p{L}\d]/u.test(text) || onlyNoise(text) || isNobody(text)) continue;
+    if (!/[\p{L}\d]/u.test(text) || onlyNoise(text)) continue;
     const words = wordsIn(text);
     const isRemark =
       words.every((word) => MATERIALS.has(word) || NOISE.has(word)) ||
@@ -106,6 +106,8 @@ export function seatsOf(found: Findings, line: number, text: string, above: Abov
     (run) =>
       !people.some((person) => person.run === run) &&
       !isWithin(run, PLUS_ONE, text) &&
+      // Where a name would stand, it is said that there is none yet.
+      !(name === '' && isNobody(run.text)) &&
       !(maybe && MAYBE.test(run.text)),
   );
   readRests(

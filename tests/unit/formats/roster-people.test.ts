@@ -83,6 +83,13 @@ describe('who a list speaks of', () => {
     expect(seats(letter).map(({ seat }) => seat.name)).toEqual(['Osra', 'Pell']);
   });
 
+  it('what is said of somebody with a name is kept', () => {
+    expect(seats('Tam 13.5 cm, reserved\nIvo 14 cm, open').map(({ seat }) => [seat.name, seat.note])).toEqual([
+      ['Tam', 'reserved'],
+      ['Ivo', 'open'],
+    ]);
+  });
+
   it('a place that is kept for somebody is theirs', () => {
     expect(seats('Reserved for Pell, 17 cm\nseat for Ivo, 15 cm').map(({ seat }) => seat.name)).toEqual([
       'Pell',
