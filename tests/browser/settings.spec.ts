@@ -51,3 +51,15 @@ test('a person’s wrists are kept, and a person can be forgotten', async ({ pag
   await open(page, `/sessions/${id}/seats`);
   await expect(page.getByLabel('Name, seat 1')).toHaveValue('Forgotten');
 });
+
+test('the settings are as long as they will be: nothing moves under whoever goes to their end', async ({ page }) => {
+  await open(page, '/settings');
+  const long = () => page.evaluate(() => document.documentElement.scrollHeight);
+  const first = await long();
+  for (const part of [0.3, 0.7, 1]) {
+    await page.evaluate((share) => scrollTo(0, document.documentElement.scrollHeight * share), part);
+    // What is laid out only as it comes near is so within a few frames.
+    for (let i = 0; i < 4; i++) await page.evaluate(() => new Promise((done) => requestAnimationFrame(done)));
+    expect(await long()).toBe(first);
+  }
+});

@@ -1,9 +1,9 @@
-import { memo, Suspense, type ReactNode } from 'react';
+import { memo } from 'react';
 import type { SettingsView } from '../../app/studio/settings';
 import type { Cord } from '../../core/cord';
 import type { Hardware } from '../../core/part';
-import { Later } from '../../ui/fields/as-text';
 import { DocumentTable, type NumberField } from './document-table';
+import { Part } from './part';
 
 const CORD_FIELDS: readonly NumberField<Cord>[] = [
   { key: 'diameter_mm', label: 'Diameter', unit: 'mm', min: 0.2, max: 12 },
@@ -14,18 +14,6 @@ const HARDWARE_FIELDS: readonly NumberField<Hardware>[] = [
   { key: 'opening_mm', label: 'Opening', unit: 'mm', min: 1, max: 80 },
   { key: 'closed_mm', label: 'Closed', unit: 'mm', min: 0, max: 120 },
 ];
-
-/** A table of documents, taken over by itself; its fields come in their turn. */
-const Part = ({ name, turn, children }: { name: string; turn: number; children: ReactNode }) => (
-  <Suspense fallback={null}>
-    <Later turn={turn}>
-      <section className="part-lazy mt-6 overflow-x-auto">
-        <h2 className="text-xl">{name}</h2>
-        {children}
-      </section>
-    </Later>
-  </Suspense>
-);
 
 /** The studio's cords and hardware, with the figures of each that it may set right. What else the page does leaves them as they are. */
 export const Documents = memo(function Documents({ view, turn }: { view: SettingsView; turn: number }) {

@@ -1,9 +1,10 @@
-import { memo, Suspense } from 'react';
+import { memo } from 'react';
 import { useFormState, useWatch, type UseFormReturn } from 'react-hook-form';
 import { readNumber } from '../../core/region';
 import type { Figure, FigureName } from '../../core/studio';
-import { AsText, Later, useAsText } from '../../ui/fields/as-text';
+import { AsText, useAsText } from '../../ui/fields/as-text';
 import { plain } from '../../ui/words/region';
+import { Part } from './part';
 import type { Form } from './settings-form';
 
 type Own = Pick<UseFormReturn<Form>, 'control' | 'register' | 'setValue'>;
@@ -64,36 +65,31 @@ const FigureRow = memo(function FigureRow({
 /** The groups that figures come in, in their order. */
 export const groupsOf = (figures: readonly Figure<FigureName>[]): string[] => [...new Set(figures.map((f) => f.group))];
 
-/** The figures by group. Each group is taken over by itself: a page of a hundred and fifty fields answers meanwhile. */
+/** The figures by group. */
 export const FigureFields = memo(function FigureFields({
   figures,
   ...own
 }: { figures: readonly Figure<FigureName>[] } & Own) {
   return groupsOf(figures).map((group, i) => (
-    <Suspense key={group} fallback={null}>
-      <Later turn={i + 1}>
-        <section className="part-lazy mt-5 overflow-x-auto">
-          <h2 className="text-xl">{group}</h2>
-          <table className="sheet">
-            <thead className="sr-only">
-              <tr>
-                <th scope="col">Figure</th>
-                <th scope="col">Value</th>
-                <th scope="col">Unit</th>
-                <th scope="col">Source</th>
-                <th scope="col">Reset</th>
-              </tr>
-            </thead>
-            <tbody>
-              {figures
-                .filter((f) => f.group === group)
-                .map((figure) => (
-                  <FigureRow key={figure.name} figure={figure} {...own} />
-                ))}
-            </tbody>
-          </table>
-        </section>
-      </Later>
-    </Suspense>
+    <Part key={group} name={group} turn={i + 1}>
+      <table className="sheet">
+        <thead className="sr-only">
+          <tr>
+            <th scope="col">Figure</th>
+            <th scope="col">Value</th>
+            <th scope="col">Unit</th>
+            <th scope="col">Source</th>
+            <th scope="col">Reset</th>
+          </tr>
+        </thead>
+        <tbody>
+          {figures
+            .filter((f) => f.group === group)
+            .map((figure) => (
+              <FigureRow key={figure.name} figure={figure} {...own} />
+            ))}
+        </tbody>
+      </table>
+    </Part>
   ));
 });
