@@ -14,18 +14,21 @@ export interface GirthFound {
   readonly ends?: readonly [number, number];
 }
 
-/** Numbers written out: only with a unit behind them are they of a girth. */
+/** Numbers written out, from four on: only with a unit behind them are they of a girth. */
 const WRITTEN =
   'four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen twenty'.split(
     ' ',
   );
+const WORD = String.raw`(?:${WRITTEN.join('|')})(?!\p{L})`;
+const WORD_FIRST = new RegExp(`^${WORD}`, 'iu');
+/** What a number has after it in words: “and a half”. */
 const PART = String.raw`(?: and (?:a|one) (?:half|quarter)| and three quarters)(?!\p{L})`;
 /** What fractions of a ruler are parts of; a number that goes on is another length. */
 const PARTS = String.raw`(?:64|32|16|8|4|2|3|5|10|12)(?!\d|[.,]\d)`;
 const U = String.raw`(?:mm|millimet(?:re|er)s?|cms?|centimet(?:re|er)s?|inch(?:es)?|ins?(?!\p{L})\.?|["″”]|''|metres?|meters?|m(?!\p{L})|ft(?!\p{L})|feet)(?!\p{L})`;
 /** A short gap within a line. */
 export const S = String.raw`[ \u00a0\t]{0,3}`;
-const N = String.raw`(?:\d{1,2}${PART}|(?:${WRITTEN.join('|')})(?!\p{L})(?:${PART})?(?=[ -]${U})|\d{1,3}[ \u00a0]{0,2}-?[ \u00a0]{0,2}\d{1,2} ?[/⁄] ?${PARTS}|\d{1,2} ?[/⁄] ?${PARTS}|\d{1,4}(?:[.,]\d{1,3})?[ \u00a0]?[¼½¾⅓⅔⅛⅜⅝⅞]|\d{1,4}[.,]\d{1,3}|\d{1,4}|[¼½¾])`;
+const N = String.raw`(?:\d{1,2}${PART}|${WORD}(?:${PART})?(?=[ -]${U})|\d{1,3}[ \u00a0]{0,2}-?[ \u00a0]{0,2}\d{1,2} ?[/⁄] ?${PARTS}|\d{1,2} ?[/⁄] ?${PARTS}|\d{1,4}(?:[.,]\d{1,3})?[ \u00a0]?[¼½¾⅓⅔⅛⅜⅝⅞]|\d{1,4}[.,]\d{1,3}|\d{1,4}|[¼½¾])`;
 /** Words and marks before a length that is not measured. */
 export const GUESS = String.raw`(?:~|≈|±|c\.|ca\.?(?!\p{L})|circa|about|approx(?:imately|\.)?|around|roughly|abt\.?|maybe|probably|est(?:imated?|\.)?(?!\p{L})|perhaps)`;
 const GIRTH = new RegExp(
@@ -41,14 +44,12 @@ const limits = { wrist: WRIST, hand: HAND } as const;
 /** “6 and a half”, “six and a half”, as they are written in figures. */
 const inFigures = (text: string): string =>
   text
-    .replace(new RegExp(`^(?:${WRITTEN.join('|')})(?!\\p{L})`, 'iu'), (word) =>
-      String(4 + WRITTEN.indexOf(word.toLowerCase())),
-    )
+    .replace(WORD_FIRST, (word) => String(4 + WRITTEN.indexOf(word.toLowerCase())))
     .replace(/ and (?:a|one) half/i, ' 1/2')
     .replace(/ and (?:a|one) quarter/i, ' 1/4')
     .replace(/ and three quarters/i, ' 3/4');
 
-/** Whether a number that is written out stands at a place of a line. */
+/** Whether a word is a number written out. */
 export const isWritten = (word: string): boolean => WRITTEN.includes(word);
 
 /** A number and its unit as millimetres of a girth, or what is wrong with it. */
