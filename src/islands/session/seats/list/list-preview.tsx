@@ -71,6 +71,7 @@ export function ListPreview({
         {counted(here.length, 'seat', 'seats')} read
         {again > 0 && `: ${fresh.length} new, ${changed.length} changed, ${again - changed.length} as they are`}
         {toMend > 0 && <span className="text-error">, {toMend} to look at</span>}
+        {here.length > named.length && <span>; {here.length - named.length} not seated until it has a name</span>}
       </h2>
       <p className="quiet text-sm">
         Under each word stands what it was read as. Press one to say that it is something else
