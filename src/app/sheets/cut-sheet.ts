@@ -4,7 +4,7 @@ import { formatLength, formatTotal } from '../../core/measure';
 import { PARTS } from '../../core/part';
 import type { SheetTable } from '../../formats/sheets';
 import { cautionsOf } from './cautions-of';
-import { cutWords, headOf, type SheetFeature } from './sheet-feature';
+import { cutWords, headOf, whoCell, type SheetFeature } from './sheet-feature';
 import { lookUp } from '../../core/project';
 import { beadOf, cutList, type BeadState, type CutGroup, type SeatPlan } from '../../core/seat';
 import type { SessionRecord } from '../../core/session';
@@ -93,7 +93,7 @@ export const cutSheetFeature: SheetFeature = {
       })),
       rows: lines.map(({ seat, plan, cut }) => [
         String(seat),
-        { text: plan.label, ...(seats[seat - 1]!.state === 'ringed' && { note: 'estimate' }) },
+        whoCell(plan.label, seats[seat - 1]!.state === 'ringed'),
         pieceWords(plan),
         String(cut.pieces),
         cutWords(cut.length_mm, writing),

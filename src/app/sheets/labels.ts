@@ -17,6 +17,8 @@ import { nameOf } from '../shelf/item-names';
 /** What is labelled: each bag, or each length of cord. */
 export type LabelKind = 'bags' | 'cuts';
 
+const byEstimate = (words: string, estimated: boolean): string => (estimated ? `${words} (estimate)` : words);
+
 /** The labels of a session. `origin` is where Lapboard is reached, for the code that opens the seat. */
 function labelsOf(view: SessionView, kind: LabelKind, units: Units, origin: string): Label[] {
   const { catalogue } = view.studio;
@@ -27,7 +29,7 @@ function labelsOf(view: SessionView, kind: LabelKind, units: Units, origin: stri
     return packingOf(seats, figures).bags.map((bag) => ({
       number: String(bag.number),
       name: bag.label,
-      title: bag.project,
+      title: byEstimate(bag.project, bag.estimated),
       lines: bag.lines.map(({ item, count, mm }) =>
         mm === null ? `${count} × ${short(item)}` : `${count} × ${formatLength(mm, units, 'up')} ${short(item)}`,
       ),
@@ -38,7 +40,7 @@ function labelsOf(view: SessionView, kind: LabelKind, units: Units, origin: stri
     cuts.map((cut) => ({
       number: String(cut.bag),
       name: formatLength(cut.mm, units, 'up'),
-      title: cut.label,
+      title: byEstimate(cut.label, cut.estimated),
       lines: [short(item)],
       opens: opens(cut.seat),
     })),

@@ -1,5 +1,5 @@
 import { nameOf } from '../shelf/item-names';
-import { cutWords, headOf, type SheetFeature } from './sheet-feature';
+import { cutWords, headOf, whoCell, type SheetFeature } from './sheet-feature';
 import { consumableNeeds, consumablesOf } from '../../core/kit';
 import { CARD, childrenOf, packingOf, type Packing, type SessionRecord, type Studio } from '../../core/session';
 import type { Settings } from '../../core/studio';
@@ -78,7 +78,7 @@ export const packingSheetFeature: SheetFeature = {
                   columns: COLUMNS,
                   rows: bags.map((bag) => [
                     String(bag.number),
-                    { text: bag.label, under: bag.project || 'no project yet' },
+                    { ...whoCell(bag.label, bag.estimated), under: bag.project || 'no project yet' },
                     {
                       text: '',
                       ticks: [

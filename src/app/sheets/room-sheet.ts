@@ -1,9 +1,9 @@
 import { formatLength, type Units } from '../../core/measure';
 import type { PhaseName } from '../../core/pace';
-import type { SeatPlan } from '../../core/seat';
+import { beadOf, type SeatPlan } from '../../core/seat';
 import { openSession, planOf } from '../session/session';
 import type { SheetColumn } from '../../formats/sheets';
-import { headOf, type SheetFeature } from './sheet-feature';
+import { headOf, whoCell, type SheetFeature } from './sheet-feature';
 
 /** What is ticked off at the table, by phase. */
 const TICKED: readonly (readonly [phase: PhaseName, name: string])[] = [
@@ -63,7 +63,7 @@ export const roomSheetFeature: SheetFeature = {
                   rows: planOf(view).seats.map(({ id: seat, plan }, i) => [
                     String(i + 1),
                     {
-                      text: plan.label,
+                      ...whoCell(plan.label, beadOf(plan) === 'ringed'),
                       under: [
                         plan.piece?.project.name ?? 'no project yet',
                         sizeOf(plan, writing.units),

@@ -2,7 +2,7 @@ import { formatLength, type Units } from '../../core/measure';
 import { writeDay, writeTime, type Region } from '../../core/region';
 import type { SessionRecord, Stage } from '../../core/session';
 import type { Settings } from '../../core/studio';
-import type { Sheet } from '../../formats/sheets';
+import type { Sheet, SheetCell } from '../../formats/sheets';
 
 /** How a sheet is written: lengths in the reader's units, and in the other ones beside them where both are wanted; days and hours as the studio does. */
 export interface Writing {
@@ -43,6 +43,12 @@ export const headOf = (session: SessionRecord, name: string, region: Region): Pi
   ]
     .filter(Boolean)
     .join(', '),
+});
+
+/** Whose it is; an estimate is said behind the name on every sheet. */
+export const whoCell = (label: string, estimated: boolean): SheetCell => ({
+  text: label,
+  ...(estimated && { note: 'estimate' }),
 });
 
 /** A length to cut, never less than it is; and the same in other units, where both are wanted. */

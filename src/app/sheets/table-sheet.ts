@@ -1,7 +1,7 @@
 import { boardWords } from '../../core/cut';
 import { formatLength, formatTotal } from '../../core/measure';
 import type { SheetTable } from '../../formats/sheets';
-import { cutWords, headOf, type SheetFeature } from './sheet-feature';
+import { cutWords, headOf, whoCell, type SheetFeature } from './sheet-feature';
 import { cutsByItem, layoutFault, takenBy, TO_BUY } from '../../core/layout';
 import type { SessionRecord } from '../../core/session';
 import type { Figures, Settings } from '../../core/studio';
@@ -19,6 +19,7 @@ export interface TableLane {
   readonly cuts: readonly {
     readonly bag: number;
     readonly label: string;
+    readonly estimated: boolean;
     readonly mm: number;
     /** Where along the piece this cut ends, its loss with it. */
     readonly mark_mm: number;
@@ -57,8 +58,8 @@ export function tableSheet(id: string): Promise<TableSheet> {
           rest_mm: lane.length_mm - takenBy(lane, cut_loss),
           cuts: lane.cuts.map(({ id: cut, mm }) => {
             mark += mm + cut_loss;
-            const { bag = 0, label = 'no seat now' } = byId.get(cut) ?? {};
-            return { bag, label, mm, mark_mm: mark };
+            const { bag = 0, label = 'no seat now', estimated = false } = byId.get(cut) ?? {};
+            return { bag, label, estimated, mm, mark_mm: mark };
           }),
         });
       }
@@ -114,9 +115,9 @@ export const tableSheetFeature: SheetFeature = {
               .join(', '),
             columns: COLUMNS,
             ticked: 'Cut',
-            rows: lane.cuts.map(({ bag, label, mm, mark_mm }) => [
+            rows: lane.cuts.map(({ bag, label, estimated, mm, mark_mm }) => [
               String(bag),
-              label,
+              whoCell(label, estimated),
               { ...cutWords(mm, writing), under: boardWords(mm, figures.board, units) },
               formatLength(mark_mm, units),
             ]),

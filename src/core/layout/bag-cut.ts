@@ -1,6 +1,6 @@
 import { wholeMm } from '../measure';
 import { cordItem } from '../shelf';
-import type { SeatWithPlan } from '../seat';
+import { beadOf, type SeatWithPlan } from '../seat';
 
 /** One length to cut, for one bag. */
 export interface BagCut {
@@ -10,6 +10,8 @@ export interface BagCut {
   readonly bag: number;
   readonly label: string;
   readonly mm: number;
+  /** Whether the wrist it is sized by is an estimate. */
+  readonly estimated: boolean;
 }
 
 /**
@@ -21,11 +23,12 @@ export interface BagCut {
 export function cutsByItem(seats: readonly SeatWithPlan[]): Map<string, BagCut[]> {
   const byItem = new Map<string, BagCut[]>();
   seats.forEach(({ id, plan }, i) => {
+    const estimated = beadOf(plan) === 'ringed';
     (plan.cut?.cuts ?? []).forEach(({ cord, colour, pieces, length_mm }, c) => {
       const item = cordItem(cord, colour);
       const all = byItem.get(item) ?? [];
       for (let n = 0; n < pieces; n++)
-        all.push({ id: `${id}/${c}/${n}`, seat: id, bag: i + 1, label: plan.label, mm: wholeMm(length_mm) });
+        all.push({ id: `${id}/${c}/${n}`, seat: id, bag: i + 1, label: plan.label, mm: wholeMm(length_mm), estimated });
       byItem.set(item, all);
     });
   });

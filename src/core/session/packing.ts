@@ -2,7 +2,7 @@ import { sharedTools, sparesOf, type SharedTool } from '../kit';
 import { cautions } from '../safety';
 import { cordItem, hardwareItem } from '../shelf';
 import type { Figures } from '../studio';
-import type { SeatRecord, SeatWithPlan } from '../seat';
+import { beadOf, type SeatRecord, type SeatWithPlan } from '../seat';
 
 /** One thing in a bag, to be ticked off. */
 export interface BagLine {
@@ -30,6 +30,8 @@ export interface Bag {
   readonly number: number;
   readonly label: string;
   readonly project: string;
+  /** Whether the wrist it is sized by is an estimate. */
+  readonly estimated: boolean;
   readonly lines: readonly BagLine[];
   /** The steps in short, for the card in the bag. */
   readonly steps: readonly BagStep[];
@@ -120,6 +122,7 @@ export function packingOf(
       number: i + 1,
       label: plan.label,
       project: plan.piece?.project.name ?? '',
+      estimated: beadOf(plan) === 'ringed',
       lines: [...cords, ...pieces],
       steps: stepsOf(seat),
       drawn: plan.piece && plan.fit ? plan.piece.project.slug : null,

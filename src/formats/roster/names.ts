@@ -12,7 +12,7 @@ const WANTS =
 /** What stands in brackets before a name: “(waiting) Sal”. */
 const BRACKET_AHEAD = /^\(?[\p{L} -]{2,30}\) (?=\p{Lu})/u;
 /** Words around a name that are not of it: “can Joss come?”, “my son Ivo”, “Mia is”, “Priya (+1)”. */
-function bareName(text: string): string {
+export function bareName(text: string): string {
   // What was said before, in brackets, or of how many is not of the name.
   const said = text
     .replace(WANTS, '')
@@ -47,7 +47,8 @@ export const namesOne = (text: string): boolean =>
   !onlyNoise(text) &&
   !wordsOf(text).every((word) => STANDS_FOR.test(word) || NOISE.has(word.toLowerCase()));
 const CANCELLED_ALONE = /^(?:cancel(?:led|ed|lations?)?|withdrawn|dropped out|not coming)$/i;
-const isName = ({ text }: Run): boolean =>
+/** Whether a run of words may be somebody’s name. */
+export const isName = ({ text }: Run): boolean =>
   namesOne(text) && !isNobody(text) && !MAYBE.test(text.replace(BRACKET_AHEAD, '')) && !CANCELLED_ALONE.test(text);
 
 /** Two names in one: “Ned and Polly Frame”, “Felicity & Jonah Bright”, “Ned/Polly Frame”; a surname given once is both’s. */
@@ -91,24 +92,4 @@ export function nameOf(found: Findings): { name: string; rests: Run[]; nameRun: 
     ...found.colours.filter(({ name }) => /^\p{Lu}/u.test(name)),
   ].sort((a, b) => a.from - b.from)[0];
   return { name: '', rests: found.runs, nameRun: spare ? { from: spare.from, to: spare.to, text: '' } : null };
-}
-
-/** Somebody of a line on which several have wrists of their own. */
-interface OneOfSeveral {
-  readonly name: string;
-  readonly run: Run;
-  readonly wrist: Findings['wrists'][number];
-}
-
-/** Names with a wrist of each: “Tilly Ross 13 cm, Max Ross 14 cm”; none where a wrist has no name before it. */
-export function several(found: Findings): OneOfSeveral[] {
-  const wrists = [...found.wrists].sort((a, b) => a.from - b.from);
-  const all = wrists.flatMap((wrist, i): OneOfSeveral[] => {
-    const after = wrists[i - 1]?.to ?? 0;
-    const run = found.runs.findLast(
-      (own) => own.from >= after && own.to <= wrist.from && isName(own) && /^\p{Lu}/u.test(bareName(own.text)),
-    );
-    return run ? [{ name: bareName(run.text), run, wrist }] : [];
-  });
-  return all.length >= 2 && all.length === wrists.length ? all : [];
 }

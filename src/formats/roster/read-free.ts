@@ -17,6 +17,7 @@ import { nothingFound, type Findings } from './findings';
 import type { RosterLine } from './roster-line';
 import { readAround, type Said } from './said';
 import { namesOne } from './names';
+import { readSeveral } from './several/read-several';
 import { seatsOf, type Above } from './seat-of';
 import { isChat, messageOf, takesPlace, writesFor } from './words/chat';
 import { isEmptyPlace } from './words/nobody';
@@ -70,6 +71,8 @@ export function readFree(lines: readonly Line[], words: Phrases, { spans: said }
     const rest = text.slice(from).trim();
     // Somebody who was named is there, whatever else the line looks like.
     if (found.named) return seatsOf(found, line.number, line.text, above);
+    const several = readSeveral({ number: line.number, text }, from, found, own, words, above);
+    if (several) return several;
     const measured = hasMeasure(found);
     if (isSignOff(bare) && !measured) {
       signedOff = true;

@@ -1,10 +1,6 @@
 import { parseGirth, WRIST } from '../../core/measure';
 import type { Findings, Run } from './findings';
-
-/** Bare whole numbers that people mean as wrists, in the unit of each; any other that stands alone is an age. */
-const BARE_INCHES = { min: 4, max: 8 };
-const BARE_CM = { min: 13, max: 28 };
-const within = (n: number, { min, max }: { min: number; max: number }): boolean => n >= min && n <= max;
+import { BARE_CM, BARE_INCHES, within } from './words/measures';
 
 /** A small whole number: an age where the wrist is known, a wrist where the age is; else for the person where it could be both. */
 export function readSmalls(

@@ -9,14 +9,15 @@ import {
   WRIST,
   LOOP,
   LANYARD,
+  NAME,
   WRAPS,
   WRAP_WORDS,
   GUESSED,
   GLYPH,
   saidInBrackets,
   STRONG_SKILL,
-  NUMBERED,
 } from './words/patterns';
+import { wordsAndNumbers } from './words/words-and-numbers';
 import { endsField, separates, spells } from './words/phrases';
 import { matchAt, tokensOf, type Token } from './words/tokens';
 import { wordsIn, type Meaning, type Phrases } from './words/vocabulary';
@@ -82,14 +83,9 @@ export class Stretch {
     const { run } = this;
     this.run = null;
     if (!run) return;
-    const text = this.text.slice(run.from, run.to);
-    // “Wren 15”: the number after the words is not of them; of “Guest 15” it is.
-    const [after, last] =
-      (NUMBERED.test(text) ? null : /(?:^|(?<=[\p{L}\p{M}.)] {1,3}))(\d{1,2})(?: ?\()?$/u.exec(text)) ?? [];
-    const end = run.to - (after?.length ?? 0);
-    if (last !== undefined) this.found.smalls.push({ from: end, to: end + last.length, text: last });
-    if (end > run.from)
-      this.found.runs.push({ from: run.from, to: end, text: this.text.slice(run.from, end).trimEnd() });
+    const { runs, smalls } = wordsAndNumbers(this.text, run, this.lead && run.from === this.start);
+    this.found.runs.push(...runs);
+    this.found.smalls.push(...smalls);
   }
 
   /** A mark between fields. */
@@ -229,7 +225,9 @@ export class Stretch {
         return means.as === 'project' ? alone : means.as === 'skill' && alone && words.length > 1;
       if (words.length === 1 && this.isLeadName(i)) return false;
     }
-    if (means.as === 'skill' && words.length === 1 && !STRONG_SKILL.has(words[0]!)) return alone;
+    if (means.as === 'skill' && words.length === 1 && !STRONG_SKILL.has(words[0]!))
+      // “Tilly Ross new 13 cm”: small letters after a name in capitals, and nothing but a field behind them.
+      return alone || (this.lead && NAME.test(before) && endsField(this.text, to, this.ways.phrases));
     if (means.as === 'project' && !means.strong) return alone || !this.run;
     return true;
   }

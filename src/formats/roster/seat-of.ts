@@ -2,7 +2,7 @@ import type { Skill } from '../../core/studio';
 import { CANCELLED, MAYBE, NOISE, PLUS_ONE, TOGETHER } from './words/line-words';
 import { blankSeat, type RosterFault, type RosterLine, type RosterSeat, type Span } from './roster-line';
 import type { Findings, Run } from './findings';
-import { nameOf, onlyNoise, several, tidy, twoNames } from './names';
+import { nameOf, onlyNoise, tidy, twoNames } from './names';
 import { readSmalls } from './read-smalls';
 import { isNobody } from './words/nobody';
 import { wordsIn } from './words/vocabulary';
@@ -67,6 +67,12 @@ const problemOf = (name: string, found: Findings): RosterFault[] => {
   return [...faults, ...found.faults];
 };
 
+/** Asks about several people on one line. */
+export const twoOrMore = (names: readonly string[]): string =>
+  names.length === 2
+    ? `Two people on one line: is it ${names[0]} and ${names[1]}?`
+    : `${names.length} people on one line: are they ${names.slice(0, -1).join(', ')} and ${names.at(-1)}?`;
+
 /** The seats that a line’s findings come to: one, or two where it names two people. */
 export function seatsOf(found: Findings, line: number, text: string, above: Above, given = ''): RosterLine[] {
   const led = given && !isNobody(given) ? { name: given, rests: found.runs, nameRun: null } : nameOf(found);
@@ -86,25 +92,9 @@ export function seatsOf(found: Findings, line: number, text: string, above: Abov
   };
   // “Wren + 1”: one more, not a year old.
   const smalls = found.smalls.filter((small) => !isWithin(small, PLUS_ONE, text));
-  const people = given ? [] : several(found);
-  // Of several on one line each number is of the name before it.
-  const ofPerson =
-    (i: number) =>
-    (small: { from: number }): boolean =>
-      (i === 0 || small.from > people[i]!.run.from) && small.from < (people[i + 1]?.run.from ?? Infinity);
-  const ages = people.map((_, i) => found.ages.find((age) => age.age !== null && ofPerson(i)(age))?.age ?? null);
-  const left =
-    people.length > 0
-      ? people.flatMap((_, i) => {
-          const own = { age: ages[i]!, wrist: true };
-          const rest = readSmalls(found, own, smalls.filter(ofPerson(i)));
-          ages[i] = own.age;
-          return rest;
-        })
-      : readSmalls(found, known, smalls);
+  const left = readSmalls(found, known, smalls);
   const rests = led.rests.filter(
     (run) =>
-      !people.some((person) => person.run === run) &&
       !isWithin(run, PLUS_ONE, text) &&
       // Where a name would stand, it is said that there is none yet.
       !(name === '' && isNobody(run.text)) &&
@@ -116,7 +106,7 @@ export function seatsOf(found: Findings, line: number, text: string, above: Abov
   );
   const project = projectOf(found, nameRun, above);
   const [wrist, other] = found.wrists;
-  const pair = people.length > 0 ? people.map((person) => person.name) : twoNames(name);
+  const pair = twoNames(name);
   if (other && !pair && other.mm !== null && wrist!.mm !== null && Math.abs(other.mm - wrist!.mm) > 1) {
     const written = text.slice(other.from, other.to);
     found.faults.push({
@@ -128,12 +118,11 @@ export function seatsOf(found: Findings, line: number, text: string, above: Abov
   }
   // “15.5 / 17 cm” is a range for one, and a length each for two.
   const wristOf = (i: number): typeof wrist => {
-    if (people.length > 0) return people[i]!.wrist;
     const each = found.wrists.length === 1 ? wrist?.ends?.[i] : undefined;
     return each === undefined ? (found.wrists[i] ?? wrist) : { ...wrist!, mm: each, estimate: false };
   };
   const told = found.ages.flatMap(({ age }) => age ?? []);
-  const ageOf = (i: number): number | null => (people.length > 0 ? ages[i]! : told.length > 1 ? told[i]! : known.age);
+  const ageOf = (i: number): number | null => (told.length > 1 ? told[i]! : known.age);
   const seat = (own: string, girth: typeof wrist, age = known.age): RosterSeat => ({
     ...blankSeat(),
     name: own,
@@ -158,9 +147,8 @@ export function seatsOf(found: Findings, line: number, text: string, above: Abov
       .join('; ')
       .slice(0, 500),
   });
-  const namedRuns = people.length > 0 ? people.map(({ run }) => run) : nameRun ? [nameRun] : [];
   const spans = wholeSpans(
-    [...found.spans, ...namedRuns.map(({ from, to }) => ({ from, to, as: 'name' as const }))],
+    [...found.spans, ...(nameRun ? [{ from: nameRun.from, to: nameRun.to, as: 'name' as const }] : [])],
     text.length,
   );
   const asks: RosterFault[] = [];
@@ -179,11 +167,7 @@ export function seatsOf(found: Findings, line: number, text: string, above: Abov
   };
   if (cancelled) return [{ ...whole, faults: [], skip: true, kind: 'cancelled' }];
   if (pair) {
-    const problem =
-      pair.length === 2
-        ? `Two people on one line: is it ${pair[0]} and ${pair[1]}?`
-        : `${pair.length} people on one line: are they ${pair.slice(0, -1).join(', ')} and ${pair.at(-1)}?`;
-    const faults = [{ field: 'line' as const, text: name, problem }, ...asks, ...found.faults];
+    const faults = [{ field: 'line' as const, text: name, problem: twoOrMore(pair) }, ...asks, ...found.faults];
     return pair.map((own, i) => ({ line, text, seat: seat(own, wristOf(i), ageOf(i)), faults, spans }));
   }
   return [whole];

@@ -15,6 +15,7 @@ const cut = (mm: number, i: number): BagCut => ({
   bag: i + 1,
   label: `Guest ${i}`,
   mm,
+  estimated: false,
 });
 const lot = (mm: number, i: number) => ({
   id: `lot-${i}`,

@@ -1,6 +1,11 @@
 import { HAND, parseGirth, WRIST, type Girth } from '../../../core/measure';
 import { matchAt } from './tokens';
 
+/** Bare whole numbers that people mean as wrists, in the unit of each; any other that stands alone is an age. */
+export const BARE_INCHES = { min: 4, max: 8 };
+export const BARE_CM = { min: 13, max: 28 };
+export const within = (n: number, { min, max }: { min: number; max: number }): boolean => n >= min && n <= max;
+
 /** A girth as it stands in a line. */
 export interface GirthFound {
   readonly to: number;
@@ -167,7 +172,9 @@ export function ageAt(text: string, at: number): AgeFound | null {
     const said = matchAt(SAID, text, at);
     return said && ageOf(said[0], Number(said[2]), /^(?:nearly|almost|turning|soon)$/i.test(said[1]!));
   }
-  const [whole, almost, afterWord, , before, , inBrackets] = found;
+  const [whole, almost, afterWord, , before, , inBrackets, half] = found;
+  // “(16.5)” is a wrist in centimetres: who is grown counts no halves.
+  if (/^[.,]/.test(half ?? '') && within(Number(inBrackets), BARE_CM) && !/\p{L}/u.test(whole)) return null;
   return ageOf(whole, Number(afterWord ?? before ?? inBrackets), almost !== undefined && !/just/i.test(almost));
 
   function ageOf(written: string, age: number, isAhead: boolean): AgeFound {

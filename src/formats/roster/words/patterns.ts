@@ -47,6 +47,12 @@ export const STRONG_SKILL = new Set(
   ),
 );
 
+/** Words in capitals throughout, as names are. */
+export const NAME = /^(?:\p{Lu}[\p{L}\p{M}'’.-]{1,30} ?){1,4}$/u;
+/** A name in capitals and its number, where more words follow. */
+export const AFTER_NAME =
+  /^((?:\p{Lu}[\p{L}\p{M}'’.-]{0,30} ){1,4}\d{1,2}) {1,3}(?=[\p{L}+&(])(?!(?:st|nd|rd|th)(?!\p{L}))/u;
+
 /** People who are not named yet, and told apart by a number. */
 export const NUMBERED =
   /(?:^| )(?:guest|child|kid|adult|person|participant|maker|pupil|student|visitor|attendee|friend|sibling|parent|place|seat|boy|girl) {1,3}\d{1,2}$/iu;

@@ -105,6 +105,7 @@ export function KitTicks({ view: text, studio: lent, units }: { view: string; st
                   onChange={({ target }) => tick(bag, ids, target.checked)}
                 />
                 {bag.number} {bag.label}
+                {bag.estimated && <em className="quiet text-base font-normal">by an estimate</em>}
               </label>
               <ul>
                 {[

@@ -34,7 +34,6 @@ function Tick({
 /** The packing list: a bag a seat, each thing in it to be ticked off, or the bag as a whole. */
 export function BagTable({
   bags,
-  guessed,
   costs,
   studio,
   units,
@@ -44,8 +43,6 @@ export function BagTable({
   onTick,
 }: {
   bags: readonly Bag[];
-  /** Seats whose size is an estimate. */
-  guessed: ReadonlySet<string>;
   costs: readonly KitCost[] | null;
   studio: SessionView['studio'];
   units: Units;
@@ -97,7 +94,7 @@ export function BagTable({
                   {bag.label}
                 </button>
                 <span className="quiet block text-sm">{bag.project || 'no project yet'}</span>
-                {guessed.has(bag.seat) && <em className="quiet block text-sm">by an estimate of the wrist</em>}
+                {bag.estimated && <em className="quiet block text-sm">by an estimate of the wrist</em>}
                 {outdated && (
                   <strong className="block text-sm text-accent">Changed since it was packed: look at it again.</strong>
                 )}

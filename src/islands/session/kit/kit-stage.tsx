@@ -2,7 +2,6 @@ import { useQuery } from '@tanstack/react-query';
 import { FileText, ListChecks, PackageCheck, PackageOpen, Printer, Undo2 } from 'lucide-react';
 import type { SessionStock } from '../../../app/kits/session-stock';
 import { consumableNeeds, kitCost, totalCost } from '../../../core/kit';
-import { beadOf } from '../../../core/seat';
 import { childrenOf, packingOf } from '../../../core/session';
 import { request, type RequestProblem } from '../../../ui/api';
 import { useBooking } from '../model/use-booking';
@@ -91,7 +90,6 @@ export function KitStage({ model, units, selected, onSelect }: PanelProps) {
       >
         <BagTable
           bags={bags}
-          guessed={new Set(seats.filter(({ plan }) => beadOf(plan) === 'ringed').map((seat) => seat.id))}
           costs={stock ? costs : null}
           studio={view.studio}
           units={units}

@@ -8,6 +8,7 @@ import type { PanelProps } from '../board/stage-panel';
 import { Heads, num, unseen } from '../../../ui/heads';
 
 import { SeatRow } from './seat-row';
+import { yearsAhead } from './years-ahead';
 
 /** Who is coming, what they make, in what: pasted, then mended in place. */
 export function SeatsStage({ model, units, selected, onSelect, pasting, setPasting, onNext }: PanelProps) {
@@ -17,6 +18,7 @@ export function SeatsStage({ model, units, selected, onSelect, pasting, setPasti
   const noSkill = seats.filter(({ record }) => record.skill === null).length;
   const compact = selected !== null;
   const empty = seats.length === 0;
+  const ahead = yearsAhead(view.session.held_on);
   return (
     <div>
       {(empty || pasting) && (
@@ -60,6 +62,11 @@ export function SeatsStage({ model, units, selected, onSelect, pasting, setPasti
             {noSkill > 0 && (
               <span className="quiet text-sm">
                 {noSkill} {noSkill === 1 ? 'skill' : 'skills'} not given: reckoned as new.
+              </span>
+            )}
+            {ahead > 0 && seats.some(({ record }) => record.age !== null) && (
+              <span className="quiet text-sm">
+                Ages are those of the day: told now, {ahead === 1 ? 'a year' : `${ahead} years`} older then.
               </span>
             )}
             <span className="flex-1" />

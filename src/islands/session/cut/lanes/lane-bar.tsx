@@ -37,8 +37,8 @@ function CutBox({
       {...attributes}
       {...listeners}
       aria-pressed={chosen}
-      aria-label={`Bag ${cut.bag}, ${cut.label}, ${length}${locked ? ', locked' : ''}`}
-      title={`${cut.label}, ${length}`}
+      aria-label={`Bag ${cut.bag}, ${cut.label}, ${length}${cut.estimated ? ', by an estimate' : ''}${locked ? ', locked' : ''}`}
+      title={`${cut.label}, ${length}${cut.estimated ? ', by an estimate' : ''}`}
       onClick={onChoose}
       className={`h-full overflow-hidden border-r-2 border-base-100 px-1 text-left text-xs leading-tight whitespace-nowrap ${chosen ? 'outline-2 -outline-offset-3 outline-primary' : ''} ${isDragging ? 'z-20 opacity-80' : ''}`}
       style={{
@@ -52,7 +52,10 @@ function CutBox({
         {cut.bag} <span className="truncate font-normal">{cut.label}</span>
         {locked && <Lock size={11} className="shrink-0" aria-hidden="true" />}
       </span>
-      <span aria-hidden="true">{length}</span>
+      <span aria-hidden="true" className={cut.estimated ? 'italic' : ''}>
+        {cut.estimated && '~'}
+        {length}
+      </span>
     </button>
   );
 }

@@ -1,4 +1,3 @@
-import { differenceInYears, parseISO } from 'date-fns';
 import { useState, type DragEvent } from 'react';
 import type { Units } from '../../../../core/measure';
 import type { Catalogue } from '../../../../core/project';
@@ -6,6 +5,7 @@ import type { SeatRecord } from '../../../../core/seat';
 import { FileButton } from '../../../../ui/fields/file-button';
 import { useTypedEarly } from '../../../../ui/fields/use-typed-early';
 import type { SessionModel } from '../../model/use-session';
+import { yearsAhead } from '../years-ahead';
 import { ListPreview, type Outcome } from './list-preview';
 import { changesTo, seatFrom } from './list-rows';
 import { textOf } from './read-file';
@@ -17,7 +17,7 @@ Tam Reed ~15 cm age 8`;
 
 /** Seats with their ages as of today, as a list tells them; a session's are of its day. */
 const asToday = (seated: readonly SeatRecord[], held_on: string): SeatRecord[] => {
-  const ahead = differenceInYears(parseISO(held_on), new Date());
+  const ahead = yearsAhead(held_on);
   return seated.map((seat) => ({ ...seat, age: seat.age === null ? null : seat.age - ahead }));
 };
 
