@@ -6,7 +6,7 @@ import type { Catalogue, Project } from '../../core/project';
 import { wordOrder } from '../../core/region';
 import type { Settings } from '../../core/studio';
 import { Guard } from '../../ui/guard';
-import { Later } from '../../ui/fields/as-text';
+import { LazyPart } from '../../ui/fields/lazy-part';
 import { TextCell } from '../../ui/fields/text-cell';
 import { useUnits } from '../../ui/words/units';
 import { AboutFields } from './about-fields';
@@ -62,6 +62,7 @@ export function Composer({
 
   const [trial, setTrial] = useState<Trial>(FIRST_TRIAL);
   const isAsDrawn = project === first && trial === FIRST_TRIAL && units === firstUnits;
+  const files = drawn !== null && isAsDrawn ? `/strips/${drawn}/` : null;
 
   const off = project.parts.map((p, i) => ({ ...p, i })).filter(({ id }) => !project.layout.includes(id));
   const offSections = project.sections.map((s, i) => ({ ...s, i })).filter(({ id }) => !project.layout.includes(id));
@@ -81,7 +82,7 @@ export function Composer({
           units={units}
           trial={trial}
           onTry={setTrial}
-          files={drawn !== null && isAsDrawn ? `/strips/${drawn}/` : null}
+          files={files}
         />
       </Guard>
       <div className="grid grid-cols-[minmax(0,1fr)_27rem] narrow:grid-cols-[minmax(0,1fr)]">
@@ -89,7 +90,10 @@ export function Composer({
           <AboutFields model={model} />
           <h2 className="mt-4 text-lg">The band, from start to finish</h2>
           <p className="quiet text-sm">Sections that fill share one count, so that both halves stay alike.</p>
-          <BandList model={model} render={(id) => <Later turn={project.layout.indexOf(id)}>{fieldsOf(id)}</Later>} />
+          <BandList
+            model={model}
+            render={(id) => <LazyPart turn={project.layout.indexOf(id)}>{fieldsOf(id)}</LazyPart>}
+          />
           <div className="mt-2 flex flex-wrap items-center gap-2">
             <button type="button" className="btn btn-sm" onClick={() => change(addSection(project))}>
               Add a section
@@ -102,7 +106,7 @@ export function Composer({
               Add it beside
             </button>
           </div>
-          <Later turn={project.layout.length}>
+          <LazyPart turn={project.layout.length}>
             {(off.length > 0 || offSections.length > 0) && (
               <>
                 <h2 className="mt-4 text-lg">Beside the band: loops, tails, ends, joins and sliders</h2>
@@ -123,6 +127,8 @@ export function Composer({
                 </ul>
               </>
             )}
+          </LazyPart>
+          <LazyPart turn={project.layout.length + 1}>
             <h2 className="mt-4 text-lg">Beads and hardware</h2>
             <HardwareList model={model} catalogue={catalogue} />
             <label className="mt-3 block">
@@ -136,14 +142,27 @@ export function Composer({
                 onChange={(text) => change(setTools(project, text))}
               />
             </label>
+          </LazyPart>
+          <LazyPart turn={project.layout.length + 2}>
             <h2 className="mt-4 text-lg">What a seat may choose</h2>
             <OptionFields model={model} />
+          </LazyPart>
+          <LazyPart turn={project.layout.length + 3}>
             <h2 className="mt-4 text-lg">Cords: which strand works where</h2>
             <CordList model={model} catalogue={catalogue} />
-          </Later>
+          </LazyPart>
         </div>
         <Guard what="What it comes to" of={project}>
-          <Preview project={project} catalogue={catalogue} settings={settings} units={units} trial={trial} />
+          <LazyPart turn={1}>
+            <Preview
+              project={project}
+              catalogue={catalogue}
+              settings={settings}
+              units={units}
+              trial={trial}
+              files={files}
+            />
+          </LazyPart>
         </Guard>
       </div>
     </main>

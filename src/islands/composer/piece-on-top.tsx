@@ -3,8 +3,9 @@ import { WRIST, type Units } from '../../core/measure';
 import type { Catalogue, Project } from '../../core/project';
 import { SKILLS, type Settings } from '../../core/studio';
 import { LengthField } from '../../ui/fields/length-field';
-import { Closed, closedSize, closedWords, Strip, StripFile, stripSize, stripWords, Zoom } from '../../ui/strip';
+import { Strip, StripFile, stripSize, stripWords, Zoom } from '../../ui/strip';
 import type { SeatPlan } from '../../core/seat';
+import { ClosedPicture, useSmall } from './closed-picture';
 import { Pick } from './fields';
 import { usePlan, type Trial } from './trial';
 
@@ -58,6 +59,7 @@ function Side({
 
 function Piece({ project, catalogue, settings, units, trial, onTry, files }: PieceProps) {
   const plan = usePlan(project, catalogue, settings, trial);
+  const isSmall = useSmall();
   return (
     <section aria-label="The piece" className="border-b hair bg-base-100 pt-1 pb-2 tall:sticky tall:top-0 tall:z-10">
       <div className="flex items-center gap-3">
@@ -93,18 +95,11 @@ function Piece({ project, catalogue, settings, units, trial, onTry, files }: Pie
               </Zoom>
             ))}
           </div>
-          {project.kind === 'bracelet' &&
-            (files === null ? (
-              <Closed plan={plan} units={units} />
-            ) : (
-              <img
-                src={`${files}closed.svg`}
-                alt={closedWords(plan, units)}
-                {...closedSize(plan)}
-                fetchPriority="high"
-                className="block max-h-56 w-full object-contain"
-              />
-            ))}
+          {!isSmall && (
+            <div className="max-sm:hidden">
+              <ClosedPicture plan={plan} units={units} files={files} />
+            </div>
+          )}
         </div>
       )}
     </section>

@@ -5,6 +5,7 @@ import type { Settings } from '../../core/studio';
 import { countOf } from '../../core/fit';
 import { Messages } from '../../ui/messages';
 import { Heads, num } from '../../ui/heads';
+import { ClosedPicture, useSmall } from './closed-picture';
 import { usePlan, type Trial } from './trial';
 
 /** Fit, cuts, bag, minutes and messages of the piece, following as it is composed. */
@@ -14,16 +15,21 @@ export function Preview({
   settings,
   units,
   trial,
+  files,
 }: {
   project: Project;
   catalogue: Catalogue;
   settings: Settings;
   units: Units;
   trial: Trial;
+  /** Where the server’s drawings of it as it stands are; null where there are none. */
+  files: string | null;
 }) {
   const plan = usePlan(project, catalogue, settings, trial);
+  const isSmall = useSmall();
   return (
     <section aria-label="As it comes out" className="py-3 pl-6 narrow:pl-0">
+      {isSmall && typeof plan !== 'string' && <ClosedPicture plan={plan} units={units} files={files} />}
       <div aria-live="polite">
         {typeof plan !== 'string' && (
           <>
