@@ -1,8 +1,8 @@
 import { Suspense, type ReactElement } from 'react';
 import { Later } from './fields/as-text';
 
-/** So many rows have their fields from the first: as many as a screen shows, and most sessions have. */
-const SEEN = 16;
+/** So many rows have their fields from the first: those that are gone to first. The others look the same until then. */
+const SEEN = 8;
 
 /**
  * Many rows of a page, by their keys: each is taken over by itself, so that the page answers meanwhile; further down than a screen
