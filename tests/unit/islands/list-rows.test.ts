@@ -59,6 +59,23 @@ describe('a line as it is mended', () => {
     ]);
   });
 
+  it('asks each of several on one line about their own', () => {
+    const all = rows('Osra 16.5 cm, Pell 15 cm blue or pink, Jo 99 cm');
+    expect(all.map(({ faults }) => faults.map(({ field }) => field))).toEqual([['line'], ['rest'], ['wrist']]);
+  });
+
+  it('leaves out who does not come, with what the line says of them, and seats them all the same when told to', () => {
+    const text = 'Osra 16.5 cm, Pell 15 cm cancelled';
+    expect(rows(text).map(({ seat, out, skip }) => [seat.name, out, skip])).toEqual([
+      ['Osra', false, undefined],
+      ['Pell', true, undefined],
+    ]);
+    const [, back] = rows(text, { '1/1': { ...NO_EDIT, out: false } });
+    expect([back!.out, back!.seat.name, back!.seat.wrist_mm]).toEqual([false, 'Pell', 150]);
+    // Who sits there already is not the same as one who does not come: they are offered to be taken out.
+    expect(rows(`${seated.name} cancelled`)[0]!.there).toBeNull();
+  });
+
   it('is a known person only where something agrees; a namesake is asked about, another name is somebody new', () => {
     const people = [known('Ivo Tarrant', 10, 150)];
     const who = (text: string, edits = {}) => rows(text, edits, [], people)[0]!.who;

@@ -58,7 +58,8 @@ function Who({
         {who === undefined && <option value="">The same person as before?</option>}
         {known.map((person) => (
           <option key={person.id} value={person.id}>
-            known: {knownWords(person, units, catalogue)}
+            {/* Of who is chosen more is said below. */}
+            {person === chosen ? 'known from before' : `known: ${knownWords(person, units, catalogue)}`}
           </option>
         ))}
         <option value="new">somebody new of that name</option>

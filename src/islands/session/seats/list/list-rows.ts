@@ -50,11 +50,14 @@ export function rowsOf(
 ): Row[] {
   const count = new Map<number, number>();
   const taken = new Set<string>();
-  return lines.map((line): Row => {
+  const asked = new Set<string>();
+  return lines.map(({ skip, ...line }): Row => {
     const n = count.get(line.line) ?? 0;
     count.set(line.line, n + 1);
     const key = `${line.line}/${n}`;
-    const { seat: mended, settled, who, out = false } = edits[key] ?? NO_EDIT;
+    // Who is said not to come is left out, and may be seated all the same.
+    const isGone = line.kind === 'cancelled' && line.seat.name !== '';
+    const { seat: mended, settled, who, out = isGone } = edits[key] ?? NO_EDIT;
     const answered = line.faults.filter(
       (fault) => fault.field in FIELDS && FIELDS[fault.field]!.some((f) => f in mended),
     );
@@ -63,19 +66,20 @@ export function rowsOf(
       .filter((part) => !answered.some(({ text }) => text === part))
       .join('; ');
     const seat = { ...line.seat, note, ...mended };
-    const there = line.skip
+    const there = (isGone ? out : skip)
       ? undefined
       : seated.find(({ id, name }) => !taken.has(id) && plain(name) === plain(seat.name));
     if (there) taken.add(there.id);
+    // What is asked of all of one line is asked once.
+    const own = line.faults.filter((fault) => !asked.has(`${line.line} ${askedBy(fault)}`));
+    for (const fault of own) asked.add(`${line.line} ${askedBy(fault)}`);
     return {
       ...line,
+      ...(skip && !isGone && { skip }),
       key,
       leads: n === 0,
       seat,
-      // Two of one line are asked about once.
-      faults: (n > 0 ? [] : line.faults).filter(
-        (fault) => !answered.includes(fault) && !settled.includes(askedBy(fault)),
-      ),
+      faults: own.filter((fault) => !answered.includes(fault) && !settled.includes(askedBy(fault))),
       known: there || mended.name !== undefined ? [] : line.known,
       who: there ? there.person_id : who !== undefined ? who : mended.name !== undefined ? null : likely(line),
       out,

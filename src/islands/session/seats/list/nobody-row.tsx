@@ -23,13 +23,17 @@ export function NobodyRow({ row, catalogue, reading }: { row: Row; catalogue: Ca
     <tr>
       <td className="num quiet align-top text-sm">{row.line}</td>
       <td className="quiet align-top">
-        {row.leads && <WrittenLine row={row} catalogue={catalogue} reading={reading} />}
+        {row.leads ? <WrittenLine row={row} catalogue={catalogue} reading={reading} /> : 'on the same line'}
       </td>
       <td colSpan={7} className="quiet align-top text-sm">
-        {row.out ? `left out: ${row.seat.name}` : LEFT[row.kind ?? 'text']}
+        {!row.out
+          ? LEFT[row.kind ?? 'text']
+          : row.kind === 'cancelled'
+            ? `${row.seat.name}: not coming`
+            : `left out: ${row.seat.name}`}
         {row.kind !== 'part' && (
           <button type="button" className="btn btn-xs ml-2" onClick={back}>
-            Seat line {row.line}
+            Seat {row.leads ? `line ${row.line}` : row.seat.name}
           </button>
         )}
       </td>
