@@ -1,34 +1,73 @@
+import type { Transaction } from 'sequelize';
 import { kindOf } from '../../core/shelf';
+import { standingOf } from '../../data/shelf/items';
+import { inTransaction } from '../../data/database/transaction';
+import { fittingsInstead } from '../kits/fittings-instead';
 import { replacements } from '../kits/instead';
-import { openOutlook } from './outlook';
+import { nameOf } from '../shelf/item-names';
+import { netSessions, plannedAhead, type ItemOutlook } from './outlook';
 
 /** What is free on the shelf and would do instead of something short, in every session that lacks it. */
 export interface Substitute {
   readonly item: string;
   readonly name: string;
-  readonly hex: string;
   readonly sessions: readonly { readonly id: string; readonly title: string }[];
 }
 
-/** Of so many items, lacking in so few sessions, it is looked for: each is planned anew in every other cord of the shelf. */
+/** Of so many items, lacking in so few sessions, it is looked for: each is planned anew with everything on the shelf. */
 const [MOST_ITEMS, MOST_SESSIONS] = [12, 2];
 
-/** By what is short: what could stand in for it, so that none of it has to be bought. Cord only: other things do not stand in. */
+/** Of items for each of several sessions, those that are for all of them. */
+const forAll = ([first = [], ...rest]: readonly (readonly string[])[]): string[] =>
+  first.filter((one) => rest.every((others) => others.includes(one)));
+
+/** How many of something the sessions ahead leave free on the shelf, whatever is on its way. */
+async function leftFree(item: string, items: readonly ItemOutlook[], t: Transaction): Promise<number> {
+  const [standing] = await standingOf([item], t);
+  const lines = items.find((own) => own.item === item)?.lines ?? [];
+  const wanted = lines.reduce((sum, { amount, reserved }) => sum + Math.max(0, amount - reserved), 0);
+  return (standing ? standing.hand - standing.held : 0) - wanted;
+}
+
+/** Hardware of which there is enough for all that is lacking of another. */
+async function hardwareFor(
+  item: string,
+  lacking: ItemOutlook['lines'],
+  items: readonly ItemOutlook[],
+  t: Transaction,
+): Promise<string | undefined> {
+  const offered: string[][] = [];
+  for (const { session } of lacking) offered.push(await fittingsInstead(session, item, t));
+  const needed = lacking.reduce((sum, { amount }) => sum + amount, 0);
+  for (const one of forAll(offered)) if ((await leftFree(one, items, t)) >= needed) return one;
+  return undefined;
+}
+
+/** Cord that is long enough in its pieces for each of some sessions. */
+async function cordFor(item: string, lacking: ItemOutlook['lines']): Promise<string | undefined> {
+  const offered = await Promise.all(lacking.map(({ session }) => replacements(session, item)));
+  return forAll(offered.map((own) => own.map((one) => one.item)))[0];
+}
+
+/** By what is short: what could stand in for it, so that none of it has to be bought. Tools and consumables do not stand in. */
 export async function openSubstitutes(): Promise<Readonly<Record<string, Substitute>>> {
-  const { items } = await openOutlook();
+  const { items, catalogue } = await inTransaction(async (t) => {
+    const { planned, studio } = await plannedAhead(t);
+    return { items: await netSessions(planned, studio, t), catalogue: studio.catalogue };
+  });
   const found: Record<string, Substitute> = {};
-  const cords = items.filter(({ item, short }) => short > 0 && kindOf(item) === 'cord');
-  for (const { item, lines } of cords.slice(0, MOST_ITEMS)) {
+  const short = items.filter((own) => own.short > 0 && ['cord', 'hardware'].includes(kindOf(own.item)));
+  for (const { item, lines } of short.slice(0, MOST_ITEMS)) {
     const lacking = lines.filter((line) => line.short > 0);
     if (lacking.length > MOST_SESSIONS) continue;
-    const offered = await Promise.all(lacking.map(({ session }) => replacements(session, item)));
-    const [first = [], ...rest] = offered;
-    const best = first.find((one) => rest.every((others) => others.some((other) => other.item === one.item)));
+    const best =
+      kindOf(item) === 'cord'
+        ? await cordFor(item, lacking)
+        : await inTransaction((t) => hardwareFor(item, lacking, items, t));
     if (best)
       found[item] = {
-        item: best.item,
-        name: best.name,
-        hex: best.hex,
+        item: best,
+        name: nameOf(best, catalogue) ?? best,
         sessions: lacking.map(({ session, title }) => ({ id: session, title })),
       };
   }

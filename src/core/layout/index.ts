@@ -7,5 +7,6 @@ export { lanesFrom } from './lanes-from';
 export { layShelfFirst, type CordLaid } from './shelf-first';
 export { lacking, moveCut, setLocked } from './moves';
 export { replaceCord, seatInstead, type Instead } from './instead';
+export { fittingInstead } from './fitting-instead';
 export { assignColours, type ColourWish, type Given, type Kept } from './assign-colours';
 export { colourGifts, colourProblems, type ColourGift, type ColourProblem } from './colour-wishes';

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
+import { editSeat } from '../../../src/app/session/edit-seats';
 import { orderList, orderListPdf } from '../../../src/app/buying/order-list';
 import { placeOrders } from '../../../src/app/buying/orders';
 import { openOutlook } from '../../../src/app/buying/outlook';
@@ -85,6 +86,19 @@ describe('everything short at once', () => {
     expect(await openSubstitutes()).toMatchObject({
       [CORD]: { item: 'cord/sheathed-4/night', sessions: [{ title: 'First' }] },
     });
+  });
+
+  it('names hardware that every seat could have instead, where enough of it is free, and no skin is harmed by it', async () => {
+    const view = await session('First', '2031-05-04', ['Ada', 'Bo']);
+    const other = 'hardware/buckle-steel-15';
+    await stock(other, 1, 'bag');
+    expect(await openSubstitutes()).toEqual({});
+    await stock(other, 2, 'bag');
+    expect(await openSubstitutes()).toMatchObject({ [BUCKLE]: { item: other, name: 'Steel buckle 15 mm' } });
+    // What is plated holds nickel.
+    const { id, version, person_version } = view.seats[0]!;
+    await editSeat(id, { version, person_version, changes: { avoid: ['nickel'] } });
+    expect(await openSubstitutes()).toEqual({});
   });
 });
 

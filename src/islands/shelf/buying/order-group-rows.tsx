@@ -1,6 +1,6 @@
 import type { Substitute } from '../../../app/buying/substitutes';
 import type { Units } from '../../../core/measure';
-import type { OrderGroup, Way } from '../../../core/shelf';
+import { kindOf, type OrderGroup, type Way } from '../../../core/shelf';
 import { Swatch } from '../../../ui/pictures/swatch';
 import { amountOf } from '../../../ui/words/amount';
 import { day, money } from '../../../ui/words/region';
@@ -84,7 +84,10 @@ export function OrderGroupRows({
                     </button>
                   ))}
                 {!without && substitute && (
-                  <a className="link" href={`/sessions/${substitute.sessions[0]!.id}/cut`}>
+                  <a
+                    className="link"
+                    href={`/sessions/${substitute.sessions[0]!.id}/${kindOf(item) === 'cord' ? 'cut' : 'fit'}`}
+                  >
                     {money(way.cost)} with {substitute.name} from the shelf
                   </a>
                 )}
