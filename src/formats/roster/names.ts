@@ -5,7 +5,11 @@ import { wordsIn } from './words/vocabulary';
 
 /** Text in one line, without the marks around it. */
 export const tidy = (text: string): string =>
-  text.replace(/\s+/g, ' ').replace(/^[\s,;:.()~≈!?"–—-]+(?=[\p{L}\d<])|[\s,;:(~≈!?–—-]+$/gu, '');
+  text
+    .replace(/\s+/g, ' ')
+    // Rows of dots lead to the next column; a mail’s address stands in pointed brackets.
+    .replace(/\.{2,}|(?:^|\s)<(?=\s|$)/g, ' ')
+    .replace(/^[\s,;:.()\]~≈!?"@–—-]+(?=[\p{L}\d<])|[\s,;:=(~≈!?–—-]+$/gu, '');
 /** What is said of somebody after the name: “Kit and Lou want matching ones”. */
 const WANTS =
   /(?<=^\p{Lu}.*\p{L}) ((?:wants?|wishes|would|will|needs?|likes?|loves?|prefers?|has|have|is|are|can|says?|makes?|takes?|does)(?!\p{L}) .*)$/u;

@@ -7,19 +7,19 @@ import {
   contactEnd,
   HAND,
   WRIST,
-  LOOP,
   LANYARD,
   NAME,
-  WRAPS,
-  WRAP_WORDS,
   GUESSED,
+  GLUED,
   GLYPH,
   saidInBrackets,
   STRONG_SKILL,
 } from './words/patterns';
 import { wordsAndNumbers } from './words/words-and-numbers';
+import { optionAt } from './words/option-at';
 import { endsField, separates, spells } from './words/phrases';
 import { matchAt, tokensOf, type Token } from './words/tokens';
+import { vagueAt } from './words/vague';
 import { wordsIn, type Meaning, type Phrases } from './words/vocabulary';
 
 interface Ways {
@@ -101,30 +101,35 @@ export class Stretch {
 
   /** What has a form of its own: girths, ages, addresses, loops and wraps. */
   private special(token: Token, i: number): number | null {
-    const { text, from, lower, kind } = token;
+    const { text, from, to, lower, kind } = token;
     const startsWord = i === 0 || !/[\p{L}\d]/u.test(this.text[from - 1] ?? ' ');
-    if (!startsWord) return null;
+    // “Osra16.5”, “Pell17cm”
+    if (!startsWord)
+      return kind === 'number' && GLUED.test(this.text.slice(from - 2, to + 4))
+        ? this.girth(from, from, 'wrist', false)
+        : null;
     const contact = contactEnd(this.text, token);
     if (contact !== null) return this.mark(from, contact, 'noise');
     if (kind === 'word') {
       const named = this.named(token);
       if (named !== null) return named;
-      const loop = matchAt(LOOP, this.text, from);
-      if (loop) {
-        this.found.options.loop = loop[1]!.toLowerCase() as 'finger' | 'wrist' | 'neck';
-        if (/lanyard/i.test(loop[0]))
-          this.found.projects.push({ slug: 'fob-ring', from, to: from + loop[0].length, sure: true });
-        return this.mark(from, from + loop[0].length, 'option');
-      }
       if (matchAt(LANYARD, this.text, from) && !this.isLeadName(i)) {
         this.found.options.loop ??= 'neck';
         return null;
       }
     }
-    const wraps = matchAt(WRAPS, this.text, from);
-    if (wraps && !(this.lead && i === 0)) {
-      this.found.options.wraps = Number(wraps[1] ?? wraps[3] ?? WRAP_WORDS[wraps[2]!.toLowerCase()]);
-      return this.mark(from, from + wraps[0].length, 'option');
+    const option = optionAt(this.text, token);
+    if (option && !(option.options.wraps && this.lead && i === 0)) {
+      Object.assign(this.found.options, option.options);
+      if (option.isLanyard) this.found.projects.push({ slug: 'fob-ring', from, to: option.to, sure: true });
+      return this.mark(from, option.to, 'option');
+    }
+    const vague = kind === 'word' && !(this.lead && i === 0) ? vagueAt(this.text, from) : null;
+    if (vague) {
+      const { to: end, field, problem } = vague;
+      this.found.faults.push({ field, text: this.text.slice(from, end), problem });
+      this.found.notes.push(this.text.slice(from, end));
+      return this.mark(from, end, field);
     }
     const school = kind === 'word' || kind === 'number' ? schoolYearAt(this.text, from) : null;
     if (school !== null) {

@@ -28,7 +28,8 @@ function readRests(rests: readonly Run[], found: Findings): void {
     const words = wordsIn(text);
     const isRemark =
       words.every((word) => MATERIALS.has(word) || NOISE.has(word)) ||
-      (words.length >= 3 && !/\d\s*(?:mm|cm|in)(?!\p{L})/iu.test(text)) ||
+      // “Pell and Marr” are two more people.
+      (words.length >= 3 && !twoNames(text) && !/\d\s*(?:mm|cm|in)(?!\p{L})/iu.test(text)) ||
       (!/\d/.test(text) && text === text.toLowerCase() && words.length >= 2);
     found.notes.push(text);
     found.spans.push({ from: run.from, to: run.to, as: isRemark ? 'note' : 'rest' });

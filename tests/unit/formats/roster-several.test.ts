@@ -164,9 +164,65 @@ describe('a number behind a name', () => {
     expect(one!.faults.map(({ field }) => field)).toContain('wrist');
   });
 
+  it.each<[string, string, number | null]>([
+    ['Osra=16.5', 'Osra', 165],
+    ['Osra16.5', 'Osra', 165],
+    ['Pell17cm', 'Pell', 170],
+    ['R2D2 15 cm', 'R2D2', 150],
+  ])('%s: written on to the name, with a fraction or a unit, is a wrist', (line, name, mm) => {
+    expect(seats(line).map(({ seat }) => [seat.name, seat.wrist_mm])).toEqual([[name, mm]]);
+  });
+
+  it('names that are left over are asked about', () => {
+    const [osra] = seats('Osra, Pell and Marr, about 16 cm');
+    expect(osra!.faults.map(({ text }) => text)).toEqual(['Pell and Marr']);
+  });
+
   it('of a guest without a name yet is of it', () => {
     expect(seats('Guest 15 buckle').map(({ seat }) => [seat.name, seat.wrist_mm, seat.age])).toEqual([
       ['Guest 15', null, null],
+    ]);
+  });
+});
+
+describe('what is no number of a wrist or an age', () => {
+  it.each<[string, string, string]>([
+    ['Lou size M', 'Lou', 'wrist'],
+    ['Ned small wrist', 'Ned', 'wrist'],
+    ['Quin b. 2015 14cm', 'Quin', 'age'],
+    ['Jon 165/190', 'Jon', 'wrist'],
+  ])('%s: is asked about, and is not of the name', (line, name, field) => {
+    const [one] = seats(line);
+    expect([one!.seat.name, one!.faults.map((fault) => fault.field)]).toEqual([name, [field]]);
+    expect(one!.seat.note).not.toBe('');
+  });
+
+  it.each<[string, number]>([
+    ['Jo between 15 and 16 cm', 155],
+    ['Jo at least 17 cm', 170],
+    ['Jo up to 16 cm', 160],
+  ])('%s: is an estimate', (line, mm) => {
+    expect(seats(line).map(({ seat }) => [seat.name, seat.wrist_mm, seat.wrist_method])).toEqual([
+      ['Jo', mm, 'estimate'],
+    ]);
+  });
+});
+
+describe('names among marks', () => {
+  it.each<[string, string]>([
+    ['Osra Weir <osra@example.org> 16.5cm', 'Osra Weir'],
+    ['Osra Weir........16.5 cm', 'Osra Weir'],
+    ['@osra 16.5 cm', 'osra'],
+  ])('%s', (line, name) => {
+    expect(seats(line).map(({ seat }) => [seat.name, seat.wrist_mm])).toEqual([[name, 165]]);
+  });
+
+  it('a chat may give the hour before the day; who wants to be counted is no count', () => {
+    const chat =
+      '[14:03, 1/12/2026] Osra: me please, 16.5 cm, buckle\n[14:05, 1/12/2026] Pell: count me in! wrist is 17';
+    expect(people(chat)).toEqual([
+      ['Osra', 165, null],
+      ['Pell', 170, null],
     ]);
   });
 });

@@ -41,7 +41,7 @@ export const isHeadingWord = (word: string): boolean => HEADING.has(word.toLower
 export const isGreeting = (text: string): boolean => GREETING.test(text);
 export const isSignOff = (text: string): boolean => SIGN_OFF.test(text);
 export const isTotal = (text: string): boolean =>
-  /^(?:sub)?total(?!\p{L})|^(?:sum|in all|altogether|count)(?!\p{L})|^\d+ (?:people|places|seats|children|kids|in all|altogether|spaces|names)(?!\p{L})/iu.test(
+  /^(?:sub)?total(?!\p{L})|^(?:sum|in all|altogether|count(?! me))(?!\p{L})|^\d+ (?:people|places|seats|children|kids|in all|altogether|spaces|names)(?!\p{L})/iu.test(
     text,
   );
 

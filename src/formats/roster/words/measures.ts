@@ -35,7 +35,7 @@ const U = String.raw`(?:mm|millimet(?:re|er)s?|cms?|centimet(?:re|er)s?|inch(?:e
 export const S = String.raw`[ \u00a0\t]{0,3}`;
 const N = String.raw`(?:\d{1,2}${PART}|${WORD}(?:${PART})?(?=[ -]${U})|\d{1,3}[ \u00a0]{0,2}-?[ \u00a0]{0,2}\d{1,2} ?[/⁄] ?${PARTS}|\d{1,2} ?[/⁄] ?${PARTS}|\d{1,4}(?:[.,]\d{1,3})?[ \u00a0]?[¼½¾⅓⅔⅛⅜⅝⅞]|\d{1,4}[.,]\d{1,3}|\d{1,4}|[¼½¾])`;
 /** Words and marks before a length that is not measured. */
-export const GUESS = String.raw`(?:~|≈|±|c\.|ca\.?(?!\p{L})|circa|about|approx(?:imately|\.)?|around|roughly|abt\.?|maybe|probably|est(?:imated?|\.)?(?!\p{L})|perhaps)`;
+export const GUESS = String.raw`(?:~|≈|±|c\.|ca\.?(?!\p{L})|circa|about|approx(?:imately|\.)?|around|roughly|abt\.?|maybe|probably|between|at least|at most|up to|just under|just over|less than|more than|est(?:imated?|\.)?(?!\p{L})|perhaps)`;
 const GIRTH = new RegExp(
   `(${GUESS}${S})?(${N})(${S}ish)?${S}(${U})?(?:${S}(to|or|and(?!\\p{L})|&|[-–—]|/)${S}(${N})${S}(${U})?)?(?:${S}[(=]${S}(${N}${S}${U})${S}\\)?)?(${S}(?:-?ish(?!\\p{L})|or so(?!\\p{L})|\\(est(?:imate|imated|\\.)?\\)|\\(approx\\.?\\)|est(?:imate|imated|\\.)?(?!\\p{L})|\\?))?`,
   'iuy',
@@ -43,6 +43,9 @@ const GIRTH = new RegExp(
 /** The same length right after it in the other system of units: “16.5 cm 6 1/2 in”. */
 const AGAIN = new RegExp(`${S}(${N}${S}${U})`, 'iuy');
 const isMetric = (unit: string): boolean => /^(?:mm|milli|cm|centi|m$|met)/i.test(unit);
+
+/** Of a girth told as one of two, how far these may be apart, mm: what is wider is of two things. */
+const MOST_APART = 20;
 
 const limits = { wrist: WRIST, hand: HAND } as const;
 
@@ -83,7 +86,7 @@ export function girthAt(
   // “16 cm / 18 cm” are two lengths, not one between them.
   const isRange =
     second !== undefined &&
-    !/^(?:and|&)$/i.test(joiner!) &&
+    (!/^(?:and|&)$/i.test(joiner!) || /^between/i.test(guess ?? '')) &&
     !(joiner === '/' && ownUnit) &&
     (secondUnit !== undefined || ownUnit === undefined);
   // “15 cm - 9”: what follows is another field, unless it has a unit as well.
@@ -111,7 +114,8 @@ export function girthAt(
         mm: (low.value.mm + high.value.mm) / 2,
         estimate: true,
         problem: null,
-        either: /^or$/i.test(joiner!),
+        // “165/190” may be a wrist and a hand.
+        either: /^or$/i.test(joiner!) || (joiner === '/' && high.value.mm - low.value.mm > MOST_APART),
         ...(joiner === '/' && { ends: [low.value.mm, high.value.mm] as const }),
       };
     // No range of two girths: the first by itself.
@@ -152,7 +156,7 @@ export interface AgeFound {
 }
 
 const HALF = String.raw`(?:[ ]?[½¼¾]|[ ]1/2|[.,]5)?`;
-const OLD = String.raw`(?:y/o|y\.o\.?|yo(?!\p{L})|yrs?(?!\p{L})\.?|years?(?!\p{L})|y(?!\p{L}))(?:${S}old(?!\p{L}))?(?:${S}of age)?`;
+const OLD = String.raw`(?:y/o|y\.o\.?|yo(?!\p{L})|yrs?(?!\p{L})\.?|years?(?!\p{L})|ans(?!\p{L})|jahre?(?!\p{L})|jaar(?!\p{L})|años(?!\p{L})|anni(?!\p{L})|y(?!\p{L}))(?:${S}old(?!\p{L}))?(?:${S}of age)?`;
 const AGE = new RegExp(
   `(?:(nearly|almost|turning|soon|just)${S})?(?:(?:age|aged|ages)${S}[:=]?${S}(\\d{1,3})(${HALF})(?:ish(?!\\p{L})|${S}${OLD})?|(\\d{1,3})(${HALF})${S}-?${S}${OLD}|\\(${S}(\\d{1,2})(${HALF})(?:${S}${OLD})?${S}\\))`,
   'iuy',

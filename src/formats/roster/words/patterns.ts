@@ -25,19 +25,10 @@ export const WRIST = new RegExp(
   `wrist(?:s|${S}(?:size|girth|circ(?:umference)?\\.?|measures|is))?${S}[:=]?${S}`,
   'iuy',
 );
-export const LOOP = /(neck|wrist|finger)[ -](?:loop|lanyard)s?(?!\p{L})/iuy;
 export const LANYARD = /lanyards?(?!\p{L})/iuy;
-export const WRAPS =
-  /(?:(\d)|(single|double|triple|two|three|four))[ -]?(?:x )?wraps?(?!\p{L})|wraps?[ :]{1,2}(\d)(?!\d)/iuy;
-export const WRAP_WORDS: Readonly<Record<string, number>> = {
-  single: 1,
-  double: 2,
-  two: 2,
-  triple: 3,
-  three: 3,
-  four: 4,
-};
 export const GUESSED = new RegExp(`${GUESS}${S}[\\d¼½¾]`, 'iuy');
+/** A length written on to the word before it: with a fraction or a unit it is no part of a name. */
+export const GLUED = /^\p{L}{2}\d{1,3}(?:[.,]\d|\s?(?:cm|mm|in)(?!\p{L}))/u;
 export const GLYPH = /^[¼½¾⅓⅔⅛⅜⅝⅞]$/;
 
 /** Words that say a skill wherever they stand; any other does only where it stands alone. */
