@@ -3,62 +3,12 @@ import { leadingMarks, NOTHING, UNKNOWN } from './words/line-words';
 import { nothingFound, type Findings } from './findings';
 import type { Role } from './roster-line';
 import { Stretch } from './read-stretch';
+import { answerOf, COMING, PLACES, unitIn } from './words/column-roles';
 import { matchAt } from './words/tokens';
 import { wordsIn, type Phrases } from './words/vocabulary';
 
 /** Columns that the name of a person is in. */
 export const NAMES: ReadonlySet<Role> = new Set(['name', 'first', 'last']);
-
-/** How many places somebody takes. */
-const PLACES =
-  /^(?:(?:number|no\.?) of |how many )?(?:places|seats|tickets|spaces|people)(?: booked)?$|^(?:qty|quantity)$/i;
-
-/** Words of headings, the surest first: a heading is what the first of these that it has says. */
-const HEADINGS: readonly (readonly [Role, RegExp])[] = [
-  ['number', /^(?:#|no\.?|nr\.?|num(?:ber)?|id|seat|row|place)$/i],
-  ['number', PLACES],
-  [
-    'contact',
-    /e-?mail|ticket|phone|mobile|\btel\b|contact|parent|guardian|carer|emergency|address|postcode|booked|paid|payment|amount|order/i,
-  ],
-  ['skin', /allerg|skin|sensitiv|medical|reacts?|irritat/i],
-  [
-    'note',
-    /notes?\b|comments?|remarks?|anything|should (?:we|i) know|know about|information|\binfo\b|message|requests?|dietary|other/i,
-  ],
-  // A unit alone measures the wrist.
-  ['wrist', /wrist|pols|handgelenk|^[([]?(?:cms?|mm|inches|ins?\.?)[)\]]?$/i],
-  ['hand', /\bhand\b|knuckle|hand girth/i],
-  ['age', /\bages?\b|how old|years? old|\byrs?\b|\bdob\b|^years?$/i],
-  ['colour', /colou?rs?/i],
-  [
-    'skill',
-    /skill|level|\blvl\b|experience|\bexp\b|ability|(?:done|tied|made|tried) (?:it|this|one|any|cord|knots?)?\s*before|before\?|how (?:much|good)|knotting before|standard/i,
-  ],
-  [
-    'project',
-    /project|piece|making|\bmake\b|\bitem\b|choice|choose|chosen|wants?|bracelet|product|model|what (?:are|do|will|would)|kind|\btype\b/i,
-  ],
-  ['first', /^(?:first|given|fore|christian)[ -]?names?$|^first$|^forename$/i],
-  ['last', /^(?:last|family|sur)[ -]?names?$|^last$|^surname$/i],
-  ['name', /\bnames?\b|participant|^who\b|child\b|children|pupil|student|guest|attendee|maker|person|full name/i],
-];
-
-export const roleOf = (heading: string): Role | null => {
-  const text = heading.trim();
-  if (text === '') return null;
-  const scale = /\(.*?\)|\d ?(?:-|–|to|\/) ?\d{1,2}/g;
-  if (/\d/.test(text.replace(scale, '')) || text.length > 60) return null;
-  return HEADINGS.find(([, pattern]) => pattern.test(text))?.[0] ?? null;
-};
-
-/** The one unit in a heading, such as `Wrist (cm)` or `Wrist in inches`, for the bare numbers below it; two of them say none. */
-export function unitIn(heading: string): string {
-  const metric = /(?:^|[^\p{L}])(mm|cm|millimet|centimet)/iu.exec(heading)?.[1]?.slice(0, 1).toLowerCase();
-  const imperial = /(?:^|[^\p{L}])(?:inch(?:es)?|ins?\.?\s*(?:$|[)\]]))/iu.test(heading);
-  if (metric && imperial) return '';
-  return metric ? (metric === 'm' ? 'mm' : 'cm') : imperial ? 'in' : '';
-}
 
 /** A cell of a line and where it stands. */
 export interface Cell {
@@ -234,7 +184,10 @@ export function readCell(
     }
     case 'skin':
     case 'note': {
-      if (NOTHING.test(text)) return all(role);
+      const coming = COMING.test(heading.trim()) ? answerOf(text) : null;
+      if (coming === 'no')
+        found.faults.push({ field: 'line', text, problem: `“${heading.trim()} ${text}”: is there a seat for them?` });
+      if (coming === 'yes' || (coming === null && NOTHING.test(text))) return all(role);
       const own = nothingFound();
       new Stretch(line, from, to, { leads: false, phrases }, own).read();
       for (const avoid of own.avoid) if (!found.avoid.includes(avoid)) found.avoid.push(avoid);

@@ -1,10 +1,11 @@
-import { NAMES, readCell, roleOf } from './columns';
+import { NAMES, readCell } from './columns';
 import { MOST, skipped, type Line } from './lines';
 import { nothingFound, type Findings } from './findings';
 import type { Role, RosterLine, SpanKind } from './roster-line';
 import { readSaid, type Said } from './said';
 import { seatsOf, wholeSpans } from './seat-of';
 import type { Phrases } from './words/vocabulary';
+import { roleOf } from './words/column-roles';
 
 const KEY = /^\s{0,4}([\p{L}][\p{L} .'’()#/-]{0,30}?)\s{0,2}[:=]\s{0,4}(.*)$/u;
 

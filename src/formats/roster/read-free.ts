@@ -1,3 +1,4 @@
+import { NAMES } from './columns';
 import { hasData, hasMeasure, headingOf } from './headings';
 import {
   CANCELLED,
@@ -22,6 +23,7 @@ import { seatsOf, type Above } from './seat-of';
 import { isChat, messageOf, takesPlace, writesFor } from './words/chat';
 import { isEmptyPlace } from './words/nobody';
 import type { Phrases } from './words/vocabulary';
+import { roleOf } from './words/column-roles';
 
 const namesSomebody = (found: Findings): boolean => found.runs.some(({ text }) => /\p{L}/u.test(text));
 
@@ -45,6 +47,12 @@ function numberedLines(lines: readonly Line[]): ReadonlySet<number> {
   return numbered;
 }
 
+/** Headings over columns that only spaces part: “Name  Wrist  Age”. */
+const isRowOfHeadings = (text: string): boolean => {
+  const roles = text.split(/ {2,}/).map(roleOf);
+  return roles.length >= 2 && roles.every((role) => role !== null) && roles.some((role) => NAMES.has(role!));
+};
+
 /** Free lines, one after the other: people, headings that say something of those below, and everything else. */
 export function readFree(lines: readonly Line[], words: Phrases, { spans: said }: Pick<Said, 'spans'>): RosterLine[] {
   const chat = isChat(lines.map(({ text }) => text).filter((text) => text.trim() !== ''));
@@ -61,6 +69,7 @@ export function readFree(lines: readonly Line[], words: Phrases, { spans: said }
     const bare = text.slice(from).trim();
     if (isBlank(bare) || isEmptyPlace(bare)) return [skipped(line, 'blank')];
     if (isTotal(bare)) return [skipped(line, 'total')];
+    if (isRowOfHeadings(bare)) return [skipped(line, 'heading')];
     const marked = leadingMarks(text, from, text.length);
     const isListed = marked > from;
     from = marked;

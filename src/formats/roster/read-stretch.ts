@@ -126,10 +126,11 @@ export class Stretch {
     }
     const vague = kind === 'word' && !(this.lead && i === 0) ? vagueAt(this.text, from) : null;
     if (vague) {
-      const { to: end, field, problem } = vague;
-      this.found.faults.push({ field, text: this.text.slice(from, end), problem });
-      this.found.notes.push(this.text.slice(from, end));
-      return this.mark(from, end, field);
+      const { to: end, as, problem } = vague;
+      const said = this.text.slice(from, end);
+      if (as !== 'noise' && problem) this.found.faults.push({ field: as, text: said, problem });
+      if (problem) this.found.notes.push(said);
+      return this.mark(from, end, as);
     }
     const school = kind === 'word' || kind === 'number' ? schoolYearAt(this.text, from) : null;
     if (school !== null) {

@@ -1,4 +1,4 @@
-import { cellsOf, inOrder, NAMES, readCell, roleByValues, roleOf, type Cell } from './columns';
+import { cellsOf, inOrder, NAMES, readCell, roleByValues, type Cell } from './columns';
 import { hasData, headingOf } from './headings';
 import { isBlank, isSentence, isSignOff, isTotal, leadingMarks } from './words/line-words';
 import { MOST, skipped, tooLong, type Line } from './lines';
@@ -9,6 +9,7 @@ import { readAround, type Said } from './said';
 import { seatsOf, type Above } from './seat-of';
 import { isEmptyPlace } from './words/nobody';
 import type { Phrases } from './words/vocabulary';
+import { roleOf } from './words/column-roles';
 
 const MOST_CELLS = 40;
 

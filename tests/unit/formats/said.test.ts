@@ -63,7 +63,7 @@ describe('what somebody says of a stretch', () => {
   });
 
   it('goes before a key, in blocks', () => {
-    const text = 'Name: Wren\nWrist: 16.5 cm\nSize: 18\n\nName: Ivo\nWrist: 15 cm\nSize: 17';
+    const text = 'Name: Wren\nWrist: 16.5 cm\nLocker: 18\n\nName: Ivo\nWrist: 15 cm\nLocker: 17';
     const rows = read(text, { spans: [said(text, 'Wrist: 16.5 cm', 'hand')] });
     const [wren, ivo] = rows.filter(({ skip }) => !skip);
     expect(wren!.seat).toMatchObject({ hand_mm: 165, wrist_mm: null });

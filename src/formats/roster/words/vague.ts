@@ -5,18 +5,30 @@ const SIZE =
   /(?:size[ :]{1,2}(?:x{0,3}[sl]|m|small|medium|large)|(?:small|medium|large|slim|thin|thick|big|tiny|average)[ -](?:wrists?|size))(?!\p{L})/iuy;
 const BORN = /(?:b\.|born|geb\.)[ ]?(?:in )?(?:\d{4}|['’]\d{2})(?!\d)/iuy;
 
-/** What says something of a wrist or an age and is no number of it. */
+/** An answer in a column of its own, between tabs. */
+const ANSWER = /(?:(yes|y)|no|n|maybe)(?=\t|$)/iuy;
+
+/** What says something of a seat and is no number of it. */
 export interface Vague {
   readonly to: number;
-  readonly field: 'wrist' | 'age';
-  readonly problem: string;
+  readonly as: 'wrist' | 'age' | 'line' | 'noise';
+  /** Null where there is nothing to ask. */
+  readonly problem: string | null;
 }
 
 /** What is too vague to reckon with at a place of a line: it is kept, and asked about. */
 export function vagueAt(line: string, at: number): Vague | null {
   const size = matchAt(SIZE, line, at)?.[0];
   if (size)
-    return { to: at + size.length, field: 'wrist', problem: `“${size}” is no length: how long is it round the wrist?` };
+    return { to: at + size.length, as: 'wrist', problem: `“${size}” is no length: how long is it round the wrist?` };
+  const answer = line[at - 1] === '\t' ? matchAt(ANSWER, line, at) : null;
+  if (answer) {
+    const [text, yes] = answer;
+    const to = at + text.length;
+    return yes
+      ? { to, as: 'noise', problem: null }
+      : { to, as: 'line', problem: `“${text}”: is there a seat for them?` };
+  }
   const born = matchAt(BORN, line, at)?.[0];
-  return born ? { to: at + born.length, field: 'age', problem: `“${born}”: how old are they?` } : null;
+  return born ? { to: at + born.length, as: 'age', problem: `“${born}”: how old are they?` } : null;
 }
