@@ -2,6 +2,9 @@ import type { Page } from '@playwright/test';
 import { expect, guest, makeSession, open, ready, test } from '../fixture';
 import { card, openBench, panel, phoneOf, press, HELD } from '../support/bench';
 
+/** What is pushed is there before a screen asks by itself, every 45 s, milliseconds. */
+const PUSHED = 10_000;
+
 test('a room from two screens and three phones: progress, help, a rescue, the station, and a card to go home with', async ({
   page,
   context,
@@ -26,8 +29,8 @@ test('a room from two screens and three phones: progress, help, a rescue, the st
   await bettany.getByRole('button', { name: 'Tied' }).click();
   await corin.getByRole('button', { name: 'Tied' }).click();
   for (const bench of [page, tablet]) {
-    await expect(card(bench, 'Bettany')).toHaveAccessibleName(/ 20 of 27 half knots/, { timeout: 1500 });
-    await expect(card(bench, 'Corin')).toHaveAccessibleName(/ 9 of 28 half knots/, { timeout: 1500 });
+    await expect(card(bench, 'Bettany')).toHaveAccessibleName(/ 20 of 27 half knots/, { timeout: PUSHED });
+    await expect(card(bench, 'Corin')).toHaveAccessibleName(/ 9 of 28 half knots/, { timeout: PUSHED });
   }
   // The next knot's leading side changes with every one.
   const side = corin.getByText(/on the (left|right) first/);
@@ -38,9 +41,9 @@ test('a room from two screens and three phones: progress, help, a rescue, the st
   // One asks for help: it comes to the top, in the order that it was asked.
   await corin.getByRole('button', { name: 'I need help' }).click();
   const helpOn = (bench: Page) => bench.getByRole('region', { name: 'Asks for help' });
-  await expect(helpOn(tablet).getByRole('listitem')).toHaveText([/Delphine/, /Corin/], { timeout: 1500 });
+  await expect(helpOn(tablet).getByRole('listitem')).toHaveText([/Delphine/, /Corin/], { timeout: PUSHED });
   await helpOn(tablet).getByRole('button', { name: 'Corin Saltmarsh is helped' }).click();
-  await expect(helpOn(page)).not.toContainText('Corin', { timeout: 1500 });
+  await expect(helpOn(page)).not.toContainText('Corin', { timeout: PUSHED });
   await expect(corin.getByRole('button', { name: 'I need help' })).toBeVisible({ timeout: 12_000 });
 
   // One runs short: how much is lacking, what would help, and that it was done.
@@ -64,12 +67,12 @@ test('a room from two screens and three phones: progress, help, a rescue, the st
   const station = tablet.getByRole('region', { name: 'The station' });
   await station.getByRole('button', { name: 'Hild Cockle comes to the station' }).click({ timeout: 3000 });
   await station.getByRole('button', { name: 'Hild Cockle is done' }).click();
-  await expect(card(page, 'Hild')).toHaveAccessibleName(/done at \d\d:\d\d/, { timeout: 1500 });
+  await expect(card(page, 'Hild')).toHaveAccessibleName(/done at \d\d:\d\d/, { timeout: PUSHED });
 
   // One goes home with it unfinished, on a card that says where it is.
   await card(page, 'Gwil').click();
   await press(page, 'Takes it home');
-  await expect(card(tablet, 'Gwil')).toHaveAccessibleName(/goes on at home/, { timeout: 1500 });
+  await expect(card(tablet, 'Gwil')).toHaveAccessibleName(/goes on at home/, { timeout: PUSHED });
   await panel(page)
     .getByRole('link', { name: /A card that says where it is/ })
     .click();
@@ -183,5 +186,5 @@ test('somebody walks in, is seated at a table, and every screen has them; who di
   await press(other, 'Close');
   await card(page, 'Bo').click();
   await press(page, 'Did not come');
-  await expect(card(other, 'Bo')).toHaveAccessibleName(/did not come/, { timeout: 1500 });
+  await expect(card(other, 'Bo')).toHaveAccessibleName(/did not come/, { timeout: PUSHED });
 });
