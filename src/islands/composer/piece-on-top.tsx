@@ -65,7 +65,7 @@ function Piece({ project, catalogue, settings, units, trial, onTry, files }: Pie
       <div className="flex items-center gap-3">
         <span className="inline-flex items-center gap-1 text-sm">
           <span className="quiet">Wrist</span>
-          <span className="w-24">
+          <span className="w-24 rounded-sm border hair">
             <LengthField
               label="Wrist to try"
               value={trial.wrist}

@@ -27,7 +27,12 @@ export function Choice<Value extends string>(props: ChoiceProps<Value>) {
   const { value, options, empty } = props;
   if (!useAsText()) return <Chooser {...props} />;
   // Browsers set the words of a choice in a little.
-  return <AsText className="cell-opens pl-2.5" text={options.find((option) => option.value === value)?.label ?? empty ?? ''} />;
+  return (
+    <AsText
+      className="cell-opens pl-2.5"
+      text={options.find((option) => option.value === value)?.label ?? empty ?? ''}
+    />
+  );
 }
 
 function Chooser<Value extends string>(props: ChoiceProps<Value>) {
