@@ -70,7 +70,7 @@ export function SeatRow({ seat, index, model, compact, selected, onSelect }: Row
           onChange={(v) => edit({ skill: v })}
         />
       </td>
-      <td className={compact ? 'w-44' : 'w-44 narrow:min-w-36'}>
+      <td className={compact ? 'w-44' : 'w-48 narrow:min-w-36'}>
         <Choice
           {...at(3)}
           label={`Project of ${record.name}`}
@@ -80,7 +80,7 @@ export function SeatRow({ seat, index, model, compact, selected, onSelect }: Row
           onChange={(project) => edit({ project })}
         />
       </td>
-      <td className={compact ? 'w-36' : 'w-84 narrow:w-48'}>
+      <td className={compact ? 'w-36' : 'w-90 narrow:w-48'}>
         {cord && kind && (
           <span className="flex items-center gap-1 narrow:flex-wrap">
             {!compact && (
@@ -110,7 +110,7 @@ export function SeatRow({ seat, index, model, compact, selected, onSelect }: Row
         )}
       </td>
       {!compact && (
-        <td className="w-30 narrow:hidden">
+        <td className="w-34 narrow:hidden">
           <Choice
             {...at(6)}
             label={`Skin of ${record.name}`}
@@ -122,7 +122,7 @@ export function SeatRow({ seat, index, model, compact, selected, onSelect }: Row
         </td>
       )}
       {!compact && (
-        <td className="min-w-32 narrow:hidden">
+        <td className="narrow:hidden">
           <TextCell
             {...at(7)}
             label={`Note for ${record.name}`}

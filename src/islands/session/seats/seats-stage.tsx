@@ -18,6 +18,7 @@ export function SeatsStage({ model, units, selected, onSelect, pasting, setPasti
   const noSkill = seats.filter(({ record }) => record.skill === null).length;
   const compact = selected !== null;
   const empty = seats.length === 0;
+  const hasNotes = seats.some(({ record }) => record.note !== '');
   const ahead = yearsAhead(view.session.held_on);
   return (
     <div>
@@ -87,7 +88,8 @@ export function SeatsStage({ model, units, selected, onSelect, pasting, setPasti
                   'Project',
                   compact ? 'Colour' : 'Cord and colour',
                   !compact && { name: 'Skin', width: 'narrow:hidden' },
-                  !compact && { name: 'Note', width: 'narrow:hidden' },
+                  // Room for notes where there are any.
+                  !compact && { name: 'Note', width: `narrow:hidden ${hasNotes ? 'min-w-32' : ''}` },
                   unseen('Take out'),
                 ]}
               />
