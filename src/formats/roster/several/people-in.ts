@@ -21,13 +21,14 @@ const NUMBERED = new Set(
 const BARE = /\d{1,2}(?![\d\p{L}½¼¾]|[.,:/]\d|\s?(?:mm|cm|in)(?!\p{L}))/uy;
 /** What ends a part before the next one: a mark, “and”, the number of what comes. */
 const TAIL = /(?:\s*[,;/|+&]|\s+(?:and|&|\+|und|et|y)|\s+#?\(?\d{1,2}[.)]|\s+[–—-])*\s*$/iu;
+
 interface Head {
   readonly at: number;
   /** Whether the number is a wrist, and not perhaps an age. */
   readonly sure: boolean;
 }
 
-/** How many words of a name are words of a piece, a skill or a colour before it; all where it is nobody’s. */
+/** How many words a piece, a skill or a colour takes at the beginning of some, and whether it is a colour. */
 function meaningWords(words: readonly string[], phrases: Phrases): { skip: number; colour: boolean } {
   const [first = ''] = words;
   const own = wordsIn(words.join(' '));
