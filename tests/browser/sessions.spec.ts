@@ -58,6 +58,17 @@ test('a session’s name, day, hour, length and place are changed on its clip, a
   await page.getByLabel('Day').fill('7.6.2032 18:30');
   await expect(page.getByRole('status').filter({ hasText: 'Mon 7 Jun 2032, 18:30' })).toBeVisible();
   await page.keyboard.press('Enter');
+  // An hour alone, or with the day that is there already, leaves the day as it is written.
+  for (const [written, hour] of [
+    ['7.6.2032 18:45', '18:45'],
+    ['19:15', '19:15'],
+    ['7.6.2032 18:30', '18:30'],
+  ] as const) {
+    await page.getByLabel('Day').fill(written);
+    await page.keyboard.press('Enter');
+    await expect(page.getByLabel('Start')).toHaveValue(hour);
+    await expect(page.getByLabel('Day')).toHaveValue('Mon 7 Jun 2032');
+  }
   await page.getByRole('textbox', { name: 'Minutes' }).fill('nine');
   await page.keyboard.press('Enter');
   await expect(page.getByText('Minutes, 10 to 720')).toBeVisible();

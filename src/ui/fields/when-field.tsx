@@ -60,6 +60,8 @@ export function WhenField({
     }
     if (read.when[shows] === value && Object.keys(read.when).length === 1) return drop();
     if (tells(trimmed)) onRead(read.when);
+    // What this field shows stays as it is: what was written was of the other.
+    if ((read.when[shows] ?? value) === value) drop();
   }
 
   const changed = text.trim() !== '' && text.trim() !== shown;
