@@ -112,4 +112,12 @@ test('arrow keys go through the table, and what is typed is kept on the way', as
   await open(page, `/sessions/${id}/kit`);
   await expect(page.getByRole('row', { name: /Gil Weir/ })).toContainText('by an estimate of the wrist');
   await expect(page.getByRole('row', { name: /Fen Wade/ })).not.toContainText('estimate');
+  // The tape says the same: what is written without the mark is measured.
+  await open(page, `/sessions/${id}/fit`);
+  const guessed = await wrist('Gil Weir').inputValue();
+  await wrist('Gil Weir').fill(guessed.replace('~', ''));
+  await page.keyboard.press('Enter');
+  await expect(wrist('Gil Weir')).toHaveValue(guessed.replace('~', ''));
+  await expect(page.getByLabel('How the wrist of Gil Weir was taken')).toHaveValue('tape');
+  await saved(page);
 });

@@ -74,7 +74,9 @@ function Written({
         `A ${range.name} is between ${formatLength(range.min, units)} and ${formatLength(range.max, units)}`,
       );
     }
-    if (mm === value) drop();
+    // The tape may say what was estimated: written without its mark it is measured.
+    const measured = estimated && !text.trim().startsWith('~');
+    if (mm === value && !measured) drop();
     else if (tells(written)) onChange(mm);
   }
 
