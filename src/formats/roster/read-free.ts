@@ -78,10 +78,10 @@ export function readFree(lines: readonly Line[], words: Phrases, { spans: said }
     readAround(text, { from, to: text.length }, own, { leads: true, phrases: words }, found);
     tooLong(found, line);
     const rest = text.slice(from).trim();
-    // Somebody who was named is there, whatever else the line looks like.
-    if (found.named) return seatsOf(found, line.number, line.text, above);
     const several = readSeveral({ number: line.number, text }, from, found, own, words, above);
     if (several) return several;
+    // Somebody who was named is there, whatever else the line looks like.
+    if (found.named) return seatsOf(found, line.number, line.text, above);
     const measured = hasMeasure(found);
     if (isSignOff(bare) && !measured) {
       signedOff = true;

@@ -141,6 +141,19 @@ describe('several people on one line', () => {
     ]);
   });
 
+  it('what somebody says of the words of one leaves the others', () => {
+    const text = 'Osra 16.5, Pell 17, Jo 15';
+    const as = (word: string, kind: 'name' | 'note') => {
+      const from = text.indexOf(word);
+      const spans = [{ line: 1, from, to: from + word.length, as: kind }];
+      const all = readRoster(text, Object.values(SHIPPED.projects), undefined, { spans, columns: {}, words: [] });
+      return all.map(({ seat }) => seat.name);
+    };
+    expect(as('Pell', 'name')).toEqual(['Osra', 'Pell', 'Jo']);
+    expect(as('Pell', 'note')).toEqual(['Osra', 'Jo']);
+    expect(as('Osra 16.5, Pell', 'name')).toEqual(['Osra 16.5, Pell', 'Jo']);
+  });
+
   it.each([
     'Wren Ashby 16.5 cm, Class 4',
     'Wren 15 cm, Buckle 15 mm',

@@ -1,5 +1,6 @@
 import type { Findings } from '../findings';
 import { bareName, isName, namesOne } from '../names';
+import type { SaidSpan } from '../said';
 import { isFiller, isHeadingWord, NOISE } from '../words/line-words';
 import { ageAt, BARE_CM, girthAt, within } from '../words/measures';
 import { matchAt } from '../words/tokens';
@@ -98,8 +99,17 @@ export interface Part {
  * The stretches of a line on which several people have a number each, “Osra 16.5, Pell 17 and Jo 15”, each from its name to the
  * next; none where there are not two.
  */
-export function peopleIn(text: string, from: number, found: Findings, phrases: Phrases): Part[] {
-  const heads = headsOf(text, from, phrases);
+export function peopleIn(
+  text: string,
+  from: number,
+  found: Findings,
+  said: readonly SaidSpan[],
+  phrases: Phrases,
+): Part[] {
+  // What somebody said is something else, or more of a name, begins nobody.
+  const isElse = (at: number): boolean =>
+    said.some((span) => at < span.to && (span.as === 'name' ? span.from < at : span.from <= at));
+  const heads = headsOf(text, from, phrases).filter(({ at }) => !isElse(at));
   const isSure = heads.some(({ sure }) => sure);
   // Beside people with wrists, a name with an age counts where a wrist follows.
   const named = heads.filter(

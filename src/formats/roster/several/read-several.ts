@@ -32,8 +32,10 @@ export function readSeveral(
   phrases: Phrases,
   above: Above,
 ): RosterLine[] | null {
-  const people = peopleIn(text, from, whole, phrases);
-  if (people.length === 0) return null;
+  const people = peopleIn(text, from, whole, said, phrases);
+  const { named } = whole;
+  // Who was said to be the name, and none of them, is the only one.
+  if (people.length === 0 || (named && !people.some((part) => part.from === named.from))) return null;
   const lead = text.slice(from, people[0]!.from);
   // “Ring fobs: Osra 16.5, Pell 17” says it of both; other words before the first name belong to it.
   const heads = /:\s*$/.test(lead);
