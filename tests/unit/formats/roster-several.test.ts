@@ -141,6 +141,14 @@ describe('several people on one line', () => {
     ]);
   });
 
+  it('ways and places with a number are nobody, and people of such names are themselves', () => {
+    expect(seats('Osra 16.5 cm\nBus 14 or Tram 16 from the station\nMeet at Door 15, Floor 14 please')).toHaveLength(1);
+    expect(people('Wren Lane 16.5, Pell Hall 17 cm')).toEqual([
+      ['Wren Lane', 165, null],
+      ['Pell Hall', 170, null],
+    ]);
+  });
+
   it('what somebody says of the words of one leaves the others', () => {
     const text = 'Osra 16.5, Pell 17, Jo 15';
     const as = (word: string, kind: 'name' | 'note') => {
@@ -160,6 +168,7 @@ describe('several people on one line', () => {
     'Wren Ashby, 12, Pell Marr, 15 cm',
     'Wren Ashby 16 - 17 cm',
     'Wren 16.5 cm, Table 3',
+    'Wren Ashby 165 mm, Flat 12 Mill Lane 14',
     'Wren 16 cm, hand 19 cm',
   ])('%s: one person', (line) => {
     expect(seats(line)).toHaveLength(1);

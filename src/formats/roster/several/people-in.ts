@@ -19,6 +19,9 @@ const NUMBERED = new Set(
     ' ',
   ),
 );
+/** Places and ways with a number, which are also people’s names: with a bare number they are no people. */
+const PLACES =
+  /(?:^| )(?:bus|tram|train|gate|door|floor|exit|platform|studio|hall|street|lane|road|avenue|quay|pier|stop|route)$/i;
 const BARE = /\d{1,2}(?![\d\p{L}½¼¾]|[.,:/]\d|\s?(?:mm|cm|in)(?!\p{L}))/uy;
 /** What ends a part before the next one: a mark, “and”, the number of what comes. */
 const TAIL = /(?:\s*[,;/|+&]|\s+(?:and|&|\+|und|et|y)|\s+#?\(?\d{1,2}[.)]|\s+[–—-])*\s*$/iu;
@@ -65,6 +68,7 @@ function headsOf(text: string, from: number, phrases: Phrases): Head[] {
     const at = nameAt(name, index === 0, isSmall, phrases);
     if (at === null) continue;
     const girth = girthAt(text, number, 'wrist', false);
+    if (!girth && PLACES.test(name)) continue;
     const age = girth ? null : (ageAt(text, number)?.age ?? matchAt(BARE, text, number)?.[0] ?? null);
     // “Wren Ashby, 12, Pell Marr, 15 cm”: a number in a field of its own says whose it is only by its unit.
     if (girth || (age !== null && !/[,;]/.test(mark)))
