@@ -7,8 +7,15 @@ export default defineConfig({
     maxWorkers: availableParallelism(),
     projects: [
       {
-        // What is pure needs no process of its own a file.
-        test: { name: 'unit', include: ['tests/unit/**/*.test.ts'], isolate: false, testTimeout: 30_000 },
+        // What is pure needs no process of its own a file. What draws, draws as it does when it is served: twice as fast.
+        esbuild: { jsxDev: false },
+        test: {
+          name: 'unit',
+          include: ['tests/unit/**/*.test.ts'],
+          isolate: false,
+          testTimeout: 30_000,
+          env: { NODE_ENV: 'production' },
+        },
       },
       {
         // Against the built server, as it answers to anybody.

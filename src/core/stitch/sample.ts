@@ -66,7 +66,8 @@ export function lengthOf(points: readonly Point[]): number {
   let sum = 0;
   for (let i = 1; i < points.length; i++) {
     const [a, b] = [points[i - 1]!, points[i]!];
-    sum += Math.hypot(b[0] - a[0], b[1] - a[1], b[2] - a[2]);
+    const [x, y, z] = [b[0] - a[0], b[1] - a[1], b[2] - a[2]];
+    sum += Math.sqrt(x * x + y * y + z * z);
   }
   return sum;
 }

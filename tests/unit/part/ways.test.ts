@@ -1,10 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '../../../catalogue';
 import { PARTS, wayLength } from '../../../src/core/part';
-import { sampleOpen, type Point } from '../../../src/core/stitch';
+import { sampleOpen } from '../../../src/core/stitch';
+import { gap as distance } from '../stitch/tried';
 import { context } from './context';
-
-const distance = (a: Point, b: Point): number => Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]);
 
 const HARDWARE: Readonly<Record<string, string>> = {
   'on-ring': 'washer-25',

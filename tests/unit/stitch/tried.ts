@@ -47,7 +47,8 @@ export const TRIED: Record<string, Around[]> = {
 };
 export const CASES = Object.entries(TRIED).flatMap(([slug, arounds]) => arounds.map((around) => ({ slug, around })));
 
-export const gap = (p: Point, q: Point): number => Math.hypot(p[0] - q[0], p[1] - q[1], p[2] - q[2]);
+export const gap = ([a, b, c]: Point, [x, y, z]: Point): number =>
+  Math.sqrt((a - x) * (a - x) + (b - y) * (b - y) + (c - z) * (c - z));
 
 /** A strand over some repeats, with the length along it at each point. */
 export function over(path: StrandPath, g: StitchGeometry, repeats: number[]): { points: Point[]; along: number[] } {
@@ -72,6 +73,8 @@ export function clearance(g: StitchGeometry): { share: number; where: string } {
       const need = ((path.thick ?? 1) + (other.thick ?? 1)) / 2;
       for (let k = from; k < from + n; k++) {
         for (let j = 0; j < its.points.length; j++) {
+          // So far along the band alone, the two are no nearer than the nearest yet.
+          if (Math.abs(one.points[k]![1] - its.points[j]![1]) - need + 1 >= worst.share) continue;
           // A strand is near itself where it is itself: compare only what lies well past its own bend.
           if (other === path && Math.abs(one.along[k]! - its.along[j]!) < 2 * need) continue;
           const share = gap(one.points[k]!, its.points[j]!) - need + 1;
