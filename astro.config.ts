@@ -12,6 +12,13 @@ export default defineConfig({
   adapter: node({ mode: 'middleware' }),
   integrations: [
     react({ experimentalDisableStreaming: true }),
+    {
+      name: 'touched',
+      hooks: {
+        'astro:config:setup': ({ addClientDirective }) =>
+          addClientDirective({ name: 'touched', entrypoint: './src/ui/touched/directive.ts' }),
+      },
+    },
     // A seat's own page, and nothing else, is kept by the phone that has opened it: reloaded without a network it is there.
     AstroPWA({
       strategies: 'generateSW',

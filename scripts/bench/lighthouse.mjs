@@ -32,17 +32,12 @@ try {
     visits.sort((a, b) => score(a) - score(b));
     const lhr = visits[Math.floor(visits.length / 2)];
     const figure = (audit) => lhr.audits[audit].numericValue ?? 0;
-    const script = (lhr.audits['network-requests'].details?.items ?? []).filter(
-      ({ resourceType }) => resourceType === 'Script',
-    );
     scores[page] = {
       ...Object.fromEntries(Object.entries(lhr.categories).map(([name, { score }]) => [name, Math.round(score * 100)])),
       largest: Math.round(figure('largest-contentful-paint')),
       painted: Math.round(figure('first-contentful-paint')),
       blocked: Math.round(figure('total-blocking-time')),
       shifted: Number(figure('cumulative-layout-shift').toFixed(3)),
-      // Charts come by themselves, where there are any.
-      script: script.reduce((sum, { url, transferSize }) => sum + (/apexcharts/.test(url) ? 0 : transferSize), 0),
       machine: Math.round(lhr.environment.benchmarkIndex),
       low: Object.values(lhr.audits)
         .filter(({ score, weight = 1 }) => score !== null && score < 0.9 && weight > 0)

@@ -41,6 +41,9 @@ export { axe } from './support/axe';
 
 /** Waits until every island of the page answers to clicks and keys: React has taken it over, and its effects have run. */
 export async function ready(page: Page): Promise<void> {
+  // A page is taken over when somebody works on it.
+  if (await page.evaluate(() => document.querySelector('astro-island[client="touched"][ssr]') !== null))
+    await page.keyboard.press('Shift');
   await page.waitForFunction(() =>
     [...document.querySelectorAll('astro-island')].every(
       (island) =>

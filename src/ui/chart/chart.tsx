@@ -1,7 +1,7 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
 import type { ApexOptions } from 'apexcharts';
 import { useNear } from '../use-near';
-import { whenTouched } from '../when-touched';
+import { whenTouched } from '../touched/when-touched';
 
 // Half a megabyte: fetched only where a chart is shown.
 const Apex = lazy(() => import('react-apexcharts'));

@@ -1,5 +1,5 @@
 import { createContext, startTransition, useContext, useEffect, useState, type ReactNode } from 'react';
-import { whenTouched } from '../when-touched';
+import { whenTouched } from '../touched/when-touched';
 
 const TextOnly = createContext(false);
 

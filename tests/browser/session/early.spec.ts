@@ -1,0 +1,67 @@
+import type { Page } from '@playwright/test';
+import { expect, guest, makeSession, open, saved, test } from '../fixture';
+
+/** Opens a page whose scripts do not come before they are let. */
+async function openSlowly(page: Page, path: string): Promise<() => Promise<void>> {
+  let answer = (): void => undefined;
+  const held = new Promise<void>((done) => (answer = done));
+  await page.route('**/_astro/*.js', async (route) => held.then(() => route.continue()));
+  await page.goto(path, { waitUntil: 'commit' });
+  await expect(page.locator('astro-island[ssr]').first()).toBeAttached();
+  return async () => {
+    answer();
+    await page.unrouteAll({ behavior: 'wait' });
+  };
+}
+
+test('what is pressed before a page is taken over is done once it is, each of it once', async ({ page }) => {
+  await open(page, '/');
+  const id = await makeSession(page, 'Pressed early', [
+    guest('Ada Early', 'sheathed-4', 'race'),
+    guest('Bo Early', 'sheathed-4', 'race'),
+    guest('Cob Early', 'sheathed-4', 'race'),
+  ]);
+  let letGo = await openSlowly(page, `/sessions/${id}/seats`);
+  const out = page.getByRole('button', { name: 'Take Bo Early out of the session' });
+  const skill = page.getByLabel('Skill of Cob Early');
+  await out.click();
+  // Nothing happens: it is pressed again.
+  await out.click();
+  await skill.focus();
+  await letGo();
+  await expect(page.getByLabel('Name, seat 2')).toHaveValue('Cob Early');
+  await expect(page.getByLabel('Name, seat 3')).toHaveCount(0);
+  // What may be chosen comes when a choice is gone to: it was.
+  await skill.selectOption('new');
+  await saved(page);
+
+  letGo = await openSlowly(page, `/sessions/${id}/fit`);
+  const method = page.getByLabel('How the wrist of Cob Early was taken');
+  await method.click();
+  await letGo();
+  await method.selectOption('strip');
+  await saved(page);
+  await open(page, `/sessions/${id}/seats`);
+  await expect(skill).toHaveValue('new');
+
+  // Keys of the page: each counts, in its order.
+  letGo = await openSlowly(page, `/sessions/${id}/fit`);
+  await page.keyboard.press(']');
+  await page.keyboard.press(']');
+  await letGo();
+  await expect(page.getByRole('complementary', { name: 'Seat of Cob Early' })).toBeVisible();
+});
+
+test('a page that nobody touches is read without its scripts, and is taken over all the same after a while', async ({
+  page,
+}) => {
+  const scripts: string[] = [];
+  page.on('request', (request) => {
+    if (request.resourceType() === 'script') scripts.push(request.url());
+  });
+  await page.goto('/shelf', { waitUntil: 'networkidle' });
+  await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
+  expect(scripts).toEqual([]);
+  await expect(page.locator('astro-island[ssr]')).toHaveCount(0);
+  expect(scripts).not.toEqual([]);
+});
