@@ -1,4 +1,6 @@
-/** What does something only once a page is taken over. A link leads on by itself, and what is written stays in its field. */
+import { isWritten, writeAgain } from './write-again';
+
+/** What does something only once a page is taken over. A link leads on by itself. */
 const PRESSED = 'button, [role="button"], [role="tab"], [type="checkbox"], [type="radio"], [type="file"]';
 const WRITTEN = 'input, textarea, select';
 /** Between two looks whether it is, or two things that are done, and the longest to look, milliseconds. */
@@ -26,8 +28,8 @@ async function open(choice: HTMLSelectElement): Promise<void> {
 }
 
 /**
- * Keeps what is pressed on a part of a page that nobody has taken over yet, instead of losing it; the function it answers does all of
- * it in its order, once it is.
+ * Keeps what is pressed and written on a part of a page that nobody has taken over yet, instead of losing it; the function it answers
+ * does all of it in its order, once it is.
  */
 export function hold(island: HTMLElement): () => Promise<void> {
   const held = new Map<Element | KeyboardEvent, () => unknown>();
@@ -52,6 +54,11 @@ export function hold(island: HTMLElement): () => Promise<void> {
     if (target instanceof HTMLSelectElement)
       held.set(target, () => target.dispatchEvent(new Event('change', { bubbles: true })));
   };
+  const write = ({ target }: Event): void => {
+    if (!isWritten(target)) return;
+    const text = target.value;
+    held.set(target, () => writeAgain(target, text));
+  };
   const key = (event: KeyboardEvent): void => {
     if (!isKey(event)) return;
     const { target, key, code, shiftKey } = event;
@@ -61,6 +68,7 @@ export function hold(island: HTMLElement): () => Promise<void> {
   island.addEventListener('click', click, how);
   island.addEventListener('mousedown', choose, how);
   island.addEventListener('change', change, how);
+  island.addEventListener('input', write, how);
   window.addEventListener('keydown', key, how);
   const isHere = (): boolean =>
     [...island.children].some(isTakenOver) &&

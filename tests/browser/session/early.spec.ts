@@ -52,6 +52,21 @@ test('what is pressed before a page is taken over is done once it is, each of it
   await expect(page.getByRole('complementary', { name: 'Seat of Cob Early' })).toBeVisible();
 });
 
+test('what is written before a page is taken over is heard once it is: a search, and a form', async ({ page }) => {
+  let letGo = await openSlowly(page, '/people');
+  await page.getByPlaceholder('part of a name').fill('Ashlock');
+  await letGo();
+  await expect(page.getByRole('button', { name: 'Wren Ashlock' })).toBeVisible();
+  await expect(page.locator('tbody tr')).toHaveCount(1);
+
+  letGo = await openSlowly(page, '/sessions');
+  await page.getByPlaceholder('Name', { exact: true }).fill('Written early');
+  await letGo();
+  await page.getByRole('button', { name: 'Plan it' }).click();
+  await expect(page).toHaveURL(/\/sessions\/[0-9a-f-]{36}\/seats$/);
+  await expect(page.getByRole('main', { name: 'Written early, seats' })).toBeVisible();
+});
+
 test('a page that nobody touches is read without its scripts, and is taken over all the same after a while', async ({
   page,
 }) => {
