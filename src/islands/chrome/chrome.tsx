@@ -23,9 +23,6 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['?', 'These keys'],
 ];
 
-/** Pages that are found again among those opened last. */
-const KEPT_PAGES = /^\/(sessions\/[0-9a-f-]{36}|projects\/|composer\/)/;
-
 const PLACES: readonly Action[] = [
   { title: 'Today', href: '/' },
   { title: 'Plan a session', href: '/sessions#new' },
@@ -63,7 +60,7 @@ export function Chrome({ units: firstUnits, theme: firstTheme }: { units: Units;
   }, [theme]);
   useEffect(() => {
     const title = document.title.replace(/ · Lapboard$/, '');
-    if (KEPT_PAGES.test(window.location.pathname)) noteRecent({ title, href: window.location.pathname });
+    noteRecent({ title, href: window.location.pathname });
   }, []);
   const actions: Action[] = [
     ...PLACES,

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import type { Found } from '../../app/studio/find';
 import { request } from '../../ui/api';
 import { day } from '../../ui/words/region';
-import { recentPlaces } from './recent';
+import { noteRecent, recentPlaces } from './recent';
 
 /** Something that can be done from anywhere. */
 export interface Action {
@@ -74,21 +74,23 @@ export function Palette({ actions, onDone }: { actions: readonly Action[]; onDon
       away.abort();
     };
   }, [wanted]);
-  const go = (href: string) => () => {
+  const go = (href: string, title: string) => () => {
     onDone();
+    // It may be left again before it has noted that itself.
+    noteRecent({ title, href });
     window.location.assign(href);
   };
   const has = (title: string): boolean => wanted.split(/\s+/).every((word) => title.toLowerCase().includes(word));
   const recent = recentPlaces()
     .filter(({ title, href }) => has(title) && href !== window.location.pathname)
-    .map(({ title, href }) => ({ key: `recent ${href}`, title, run: go(href) }));
+    .map(({ title, href }) => ({ key: `recent ${href}`, title, run: go(href, title) }));
   const doing = actions
     .filter(({ title }) => has(title))
     .map(({ title, href, run }) => ({
       key: `do ${title}`,
       title,
       run: href
-        ? go(href)
+        ? go(href, title)
         : () => {
             onDone();
             run?.();
@@ -117,7 +119,7 @@ export function Palette({ actions, onDone }: { actions: readonly Action[]; onDon
                 key: `${kind} ${href}`,
                 title,
                 under: [on && day(on, 'dated'), under].filter(Boolean).join(', '),
-                run: go(href),
+                run: go(href, title),
               }))}
           />
         ))}

@@ -6,6 +6,8 @@ export interface Place {
 
 const KEPT = 'recent';
 const MOST = 8;
+/** Pages that are found again among those opened last. */
+const KEPT_PAGES = /^\/(sessions\/[0-9a-f-]{36}|projects\/|composer\/)/;
 
 /** Where this browser was last, newest first. People are not kept: who they are stays in the database. */
 export function recentPlaces(): Place[] {
@@ -19,8 +21,9 @@ export function recentPlaces(): Place[] {
   }
 }
 
-/** Notes that a place is open. */
+/** Notes that a place is open, or is gone to, if it is one to be found again. */
 export function noteRecent(place: Place): void {
+  if (!KEPT_PAGES.test(place.href)) return;
   const rest = recentPlaces().filter(({ title, href }) => href !== place.href && title !== place.title);
   try {
     localStorage.setItem(KEPT, JSON.stringify([place, ...rest].slice(0, MOST)));
