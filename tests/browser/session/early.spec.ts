@@ -57,7 +57,7 @@ test('what is written before a page is taken over is heard once it is: a search,
   await page.getByPlaceholder('part of a name').fill('Ashlock');
   await letGo();
   await expect(page.getByRole('button', { name: 'Wren Ashlock' })).toBeVisible();
-  await expect(page.locator('tbody tr')).toHaveCount(1);
+  await expect(page.getByRole('table', { name: 'People' }).locator('tbody tr')).toHaveCount(1);
 
   letGo = await openSlowly(page, '/sessions');
   await page.getByPlaceholder('Name', { exact: true }).fill('Written early');
