@@ -10,14 +10,14 @@ beforeEach(() => {
   });
 });
 afterEach(() => vi.unstubAllGlobals());
-const place = (n: number) => ({ title: `Session ${n}`, href: `/sessions/${n}` });
+const place = (n: number) => ({ title: `Project ${n}`, href: `/projects/${n}` });
 
 describe('where one was last', () => {
   it('stands first, once, and the oldest makes room', () => {
     for (let n = 0; n < 12; n++) noteRecent(place(n));
     expect(recentPlaces()).toHaveLength(8);
     noteRecent(place(6));
-    expect(recentPlaces().map(({ title }) => title)).toEqual([6, 11, 10, 9, 8, 7, 5, 4].map((n) => `Session ${n}`));
+    expect(recentPlaces().map(({ title }) => title)).toEqual([6, 11, 10, 9, 8, 7, 5, 4].map((n) => `Project ${n}`));
   });
   it.each([
     '',
@@ -31,6 +31,10 @@ describe('where one was last', () => {
     expect(recentPlaces()).toEqual([]);
     noteRecent(place(1));
     expect(recentPlaces()).toEqual([place(1)]);
+  });
+  it.each(['/', '/people?person=7', '/sessions/new', '/shelf'])('%s is no place to be found again', (href) => {
+    noteRecent({ title: 'Elsewhere', href });
+    expect(recentPlaces()).toEqual([]);
   });
   it('a browser that keeps nothing shows nothing, and breaks nothing', () => {
     vi.stubGlobal('localStorage', {

@@ -48,15 +48,20 @@ describe('cutting lanes', () => {
     ['ten packs in four', cutUp(10, 9000, 4, 1, 5)],
     ['twenty packs in three', cutUp(20, 6000, 3, 1, 7)],
     ['thirty packs in six, to the centimetre', cutUp(30, 12_000, 6, 10, 11)],
-  ])('finds the known least fresh stock: %s', (_, problem) => {
-    const packs = problem.stock[0]!.count! / 3;
-    const least = packs * problem.stock[0]!.length_mm;
-    const plan = solve(problem, 8);
-    expect(plan.fresh_mm).toBeLessThanOrEqual(least * 1.025);
-    expect(plan.fresh_bound_mm).toBeLessThanOrEqual(least);
-    expect(plan.unplaced).toEqual([]);
-    expect(plan.fresh_mm).toBe(plan.fresh_bound_mm);
-  });
+  ])(
+    'finds the known least fresh stock: %s',
+    (_, problem) => {
+      const packs = problem.stock[0]!.count! / 3;
+      const least = packs * problem.stock[0]!.length_mm;
+      // It ends once it is proven: the seconds are for a machine that is busy.
+      const plan = solve(problem, 25);
+      expect(plan.fresh_mm).toBeLessThanOrEqual(least * 1.025);
+      expect(plan.fresh_bound_mm).toBeLessThanOrEqual(least);
+      expect(plan.unplaced).toEqual([]);
+      expect(plan.fresh_mm).toBe(plan.fresh_bound_mm);
+    },
+    60_000,
+  );
 
   it('keeps to the order of its aims, worked by hand', () => {
     // 1,830 × 4 = 7,320 goes into the started spool of 9,400 and leaves 2,080 to keep: nothing fresh is opened.
