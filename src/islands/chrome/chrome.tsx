@@ -74,7 +74,7 @@ export function Chrome({ units: firstUnits, theme: firstTheme }: { units: Units;
   useHotkeys('/', () => setFinding(true), { useKey: true, preventDefault: true });
 
   const button =
-    'flex w-full flex-col items-center gap-0.5 py-2 text-xs hover:bg-base-300/60 narrow:w-12 narrow:shrink-0 narrow:pt-2 narrow:pb-1 narrow:text-[11px]';
+    'flex w-full flex-col items-center gap-0.5 py-2 text-xs hover:bg-base-300/60 narrow:w-12 narrow:shrink-0 narrow:pt-2 narrow:pb-1';
   return (
     <>
       <button type="button" className={button} onClick={() => setFinding(true)} title="/">
