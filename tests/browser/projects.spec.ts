@@ -131,7 +131,7 @@ test('the band is put in order by dragging, with a pointer or from the keyboard'
     expect(async () => {
       await page.keyboard.press('ArrowDown');
       await expect(said).toContainText(`area ${place}`, { timeout: 1500 });
-    }).toPass({ timeout: 10_000 });
+    }).toPass({ timeout: 30_000 });
   await grips.nth(1).focus();
   await page.keyboard.press('Space');
   await expect(said).toContainText('item band was moved over droppable area band');

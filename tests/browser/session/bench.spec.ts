@@ -3,7 +3,7 @@ import { expect, guest, makeSession, open, ready, test } from '../fixture';
 import { card, openBench, panel, phoneOf, press, HELD } from '../support/bench';
 
 /** What is pushed is there before a screen asks by itself, every 45 s, milliseconds. */
-const PUSHED = 10_000;
+const PUSHED = 25_000;
 
 test('a room from two screens and three phones: progress, help, a rescue, the station, and a card to go home with', async ({
   page,
@@ -44,7 +44,7 @@ test('a room from two screens and three phones: progress, help, a rescue, the st
   await expect(helpOn(tablet).getByRole('listitem')).toHaveText([/Delphine/, /Corin/], { timeout: PUSHED });
   await helpOn(tablet).getByRole('button', { name: 'Corin Saltmarsh is helped' }).click();
   await expect(helpOn(page)).not.toContainText('Corin', { timeout: PUSHED });
-  await expect(corin.getByRole('button', { name: 'I need help' })).toBeVisible({ timeout: 12_000 });
+  await expect(corin.getByRole('button', { name: 'I need help' })).toBeVisible({ timeout: PUSHED });
 
   // One runs short: how much is lacking, what would help, and that it was done.
   await card(page, 'Emrys').click();
@@ -65,7 +65,7 @@ test('a room from two screens and three phones: progress, help, a rescue, the st
   await hild.getByRole('button', { name: 'Next' }).click();
   await hild.getByRole('button', { name: 'I am ready for the station' }).click();
   const station = tablet.getByRole('region', { name: 'The station' });
-  await station.getByRole('button', { name: 'Hild Cockle comes to the station' }).click({ timeout: 3000 });
+  await station.getByRole('button', { name: 'Hild Cockle comes to the station' }).click({ timeout: PUSHED });
   await station.getByRole('button', { name: 'Hild Cockle is done' }).click();
   await expect(card(page, 'Hild')).toHaveAccessibleName(/done at \d\d:\d\d/, { timeout: PUSHED });
 
@@ -82,7 +82,7 @@ test('a room from two screens and three phones: progress, help, a rescue, the st
   // The clock agrees: who is done or gone is not waited for, and what is left is counted the same on both.
   await open(page, `${path}/bench`);
   await expect(page.getByRole('status').filter({ hasText: /of 8 done/ })).toContainText('1 of 8 done', {
-    timeout: 5000,
+    timeout: PUSHED,
   });
   const left = (bench: Page) => bench.getByRole('timer').textContent();
   expect(await left(page)).toBe(await left(tablet));
@@ -152,9 +152,9 @@ test('a seat’s page goes on without a network, survives a reload there, and te
   await phone.reload();
   await ready(phone);
   await expect(made).toHaveText('12 of 25 half knots');
-  await expect(phone.getByText('No network: go on, it is kept here.')).toBeVisible({ timeout: 15_000 });
+  await expect(phone.getByText('No network: go on, it is kept here.')).toBeVisible({ timeout: PUSHED });
   await phone.context().setOffline(false);
-  await expect(card(page, 'Fenella')).toHaveAccessibleName(/12 of 25/, { timeout: 15_000 });
+  await expect(card(page, 'Fenella')).toHaveAccessibleName(/12 of 25/, { timeout: PUSHED });
 });
 
 test('somebody walks in, is seated at a table, and every screen has them; who did not come is not waited for', async ({
@@ -179,7 +179,7 @@ test('somebody walks in, is seated at a table, and every screen has them; who di
   await form.getByRole('textbox', { name: 'Wrist' }).fill('15.8');
   await form.getByLabel('Makes').selectOption({ label: '1 Ada Quoin: Buckle band' });
   await form.getByRole('button', { name: 'Seat them' }).click();
-  await expect(card(other, 'Cy Strand')).toHaveAccessibleName(/0 of \d+ half knots/, { timeout: 3000 });
+  await expect(card(other, 'Cy Strand')).toHaveAccessibleName(/0 of \d+ half knots/, { timeout: PUSHED });
   await card(other, 'Cy').click();
   await other.getByRole('region', { name: 'Table' }).getByRole('button', { name: '2', exact: true }).click();
   await expect(page.getByRole('region', { name: 'Table 2' }).getByRole('button')).toHaveAccessibleName(/Cy Strand/);
