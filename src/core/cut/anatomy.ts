@@ -1,10 +1,10 @@
-import type { Stretch } from '../studio';
+import { origin, type Origin, type Stretch } from '../studio';
 
 /** A stretch of a cut: what it is for, how long (mm), and where the figure comes from. The stretches of a cut sum to it. */
 export interface AnatomyEntry {
   readonly for: Stretch;
   readonly mm: number;
-  readonly because: string;
+  readonly because: Origin;
 }
 
 /**
@@ -22,7 +22,7 @@ export function mergeLegs(legs: readonly (readonly AnatomyEntry[])[]): AnatomyEn
   const groups: AnatomyEntry[][] = [];
   for (const leg of legs) {
     for (const entry of leg) {
-      const same = groups.find(([first]) => first!.for === entry.for && first!.because === entry.because);
+      const same = groups.find(([first]) => first!.for === entry.for && first!.because.text === entry.because.text);
       if (same) same.push(entry);
       else groups.push([entry]);
     }
@@ -30,6 +30,12 @@ export function mergeLegs(legs: readonly (readonly AnatomyEntry[])[]): AnatomyEn
   return groups.map((same) =>
     same.length === 1
       ? same[0]!
-      : { for: same[0]!.for, mm: totalOf(same), because: `${same.length} × (${same[0]!.because})` },
+      : {
+          for: same[0]!.for,
+          mm: totalOf(same),
+          because: origin('legs', { legs: same.length }, `${same.length} × (${same[0]!.because.text})`, [
+            same[0]!.because,
+          ]),
+        },
   );
 }

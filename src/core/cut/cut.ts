@@ -1,7 +1,7 @@
 import type { Fit, Size } from '../fit';
 import { roundUpTo } from '../measure';
 import type { Piece } from '../project';
-import type { Figures, Role, School as SchoolSlug, Skill } from '../studio';
+import { origin, type Figures, type Role, type School as SchoolSlug, type Skill } from '../studio';
 import { shortChance, tailOf } from './allowance';
 import { mergeLegs, totalOf, type AnatomyEntry } from './anatomy';
 import { SCHOOL_LIST } from './schools';
@@ -72,7 +72,7 @@ export function cutPiece(
     const rounding: AnatomyEntry = {
       for: 'rounding',
       mm: length - totalOf(anatomy),
-      because: `up to a step of ${figures.cut_step} mm`,
+      because: origin('rounded-up', { step_mm: figures.cut_step }, `up to a step of ${figures.cut_step} mm`),
     };
     cuts.push({
       role: cordUse.role,

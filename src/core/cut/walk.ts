@@ -1,5 +1,6 @@
 import type { Fit } from '../fit';
 import { inCord, isSection, type LegStep, type Piece, type PieceCord } from '../project';
+import { origin } from '../studio';
 import type { AnatomyEntry } from './anatomy';
 
 /** One leg walked through the piece, in order, by its measured path: no tail and no allowance yet. */
@@ -34,22 +35,36 @@ export function walkStep(step: LegStep, { cord }: PieceCord, piece: Piece, fit: 
     // The ring as it is made, whole counts and all: what it is longer, its tails need less.
     const inner = fit.inner_mm === undefined ? undefined : fit.inner_mm + fit.error_mm;
     const use = made.part.use(inCord(made.base, cord, inner, step.stands));
-    return { for: made.part.stretch, mm: use.mm, because: `${made.part.name}: ${use.because}` };
+    return {
+      for: made.part.stretch,
+      mm: use.mm,
+      because: origin('part', { part: made.part.slug }, `${made.part.name}: ${use.because.text}`, [use.because]),
+    };
   }
   if ('past' in step) {
     const passed = piece.parts[step.past];
     if (!passed) return null;
     const what = passed.part.name.toLowerCase();
-    return { for: 'core', mm: passed.along, because: `straight past the ${what}: ${passed.along.toFixed(1)}` };
+    return {
+      for: 'core',
+      mm: passed.along,
+      because: origin(
+        'past',
+        { part: passed.part.slug, along_mm: passed.along },
+        `straight past the ${what}: ${passed.along.toFixed(1)}`,
+      ),
+    };
   }
   const section = piece.sections['core' in step ? step.core : step.work];
   if (!section) return null;
   const count = fit.counts[section.id]!;
   if ('core' in step) {
     const mm = count * section.uses.core!;
-    const way =
-      section.uses.core! > section.unit * 1.001 ? 'by its path through the band' : 'straight through the band';
-    return { for: 'core', mm, because: `${way}: ${mm.toFixed(1)}` };
+    const [code, way] =
+      section.uses.core! > section.unit * 1.001
+        ? ['core-path', 'by its path through the band']
+        : ['core-straight', 'straight through the band'];
+    return { for: 'core', mm, because: origin(code!, { way_mm: mm }, `${way}: ${mm.toFixed(1)}`) };
   }
   const use = section.uses[step.as]!;
   const learned = section.learned[step.as];
@@ -58,7 +73,11 @@ export function walkStep(step: LegStep, { cord }: PieceCord, piece: Piece, fit: 
   return {
     for: 'stitches',
     mm: count * use * (learned?.factor ?? 1),
-    because: `${count} ${what} × ${use.toFixed(2)}, the length of the strand’s path${learned ? `, × ${learned.factor.toFixed(3)}, what this studio’s makers use of it` : ''}`,
+    because: origin(
+      what === 'repeats' ? 'repeats' : 'half-knots',
+      { count, each_mm: use, factor: learned?.factor ?? null },
+      `${count} ${what} × ${use.toFixed(2)}, the length of the strand’s path${learned ? `, × ${learned.factor.toFixed(3)}, what this studio’s makers use of it` : ''}`,
+    ),
   };
 }
 

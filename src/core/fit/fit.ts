@@ -1,6 +1,6 @@
 import { done, not, type Result } from '../result';
 import { isSection, type Piece, type PieceSection } from '../project';
-import type { Ease, Figures, Message } from '../studio';
+import { origin, type Ease, type Figures, type Message, type Origin } from '../studio';
 
 /** What a band is made to, mm: a wrist, the inner circumference wanted, or the length of band wanted. */
 export type Size = { readonly wrist: number } | { readonly finished: number } | { readonly knotted: number };
@@ -9,7 +9,7 @@ export type Size = { readonly wrist: number } | { readonly finished: number } | 
 export interface FitLine {
   readonly label: string;
   readonly mm: number;
-  readonly because: string;
+  readonly because: Origin;
 }
 
 /** A count of whole units beside the one chosen. */
@@ -32,6 +32,8 @@ export interface Fit extends Neighbour {
   readonly counts: Readonly<Record<string, number>>;
   readonly lines: readonly FitLine[];
 }
+
+const AS_ASKED = origin('as-asked', {}, 'as asked for');
 
 /** Fewer half knots than this is not a band: the closure is as long as what is left. */
 const FEWEST = 6;
@@ -68,34 +70,54 @@ function target(
 ): { inner?: number; centre?: number; mm: number; lines: FitLine[] } {
   const { sizing, name } = piece.project;
   if ('knotted' in size)
-    return { mm: size.knotted, lines: [{ label: 'Band length', mm: size.knotted, because: 'as asked for' }] };
+    return { mm: size.knotted, lines: [{ label: 'Band length', mm: size.knotted, because: AS_ASKED }] };
   if (sizing.by === 'band') {
     const asked = 'finished' in size;
     const mm = asked ? size.finished : sizing.band_mm;
     return {
       mm,
-      lines: [{ label: 'Band length', mm, because: asked ? 'as asked for' : `the ${name.toLowerCase()}’s own length` }],
+      lines: [
+        {
+          label: 'Band length',
+          mm,
+          because: asked
+            ? AS_ASKED
+            : origin('own-length', { project: piece.project.slug }, `the ${name.toLowerCase()}’s own length`),
+        },
+      ],
     };
   }
   const lines: FitLine[] = [];
   const inner = innerOf(size, ease, figures);
   if ('wrist' in size)
     lines.push(
-      { label: 'Wrist', mm: size.wrist, because: 'as taken' },
-      { label: 'Ease', mm: inner - size.wrist, because: ease },
+      { label: 'Wrist', mm: size.wrist, because: origin('as-taken', {}, 'as taken') },
+      { label: 'Ease', mm: inner - size.wrist, because: origin('ease', { ease }, ease) },
     );
-  else lines.push({ label: 'Inside', mm: inner, because: 'inner circumference as asked for' });
+  else
+    lines.push({
+      label: 'Inside',
+      mm: inner,
+      because: origin('inner-as-asked', {}, 'inner circumference as asked for'),
+    });
   const { thickness, choices } = piece;
   const centre = centreLine(inner, thickness, choices.wraps, figures);
   if (choices.wraps > 1)
-    lines.push({ label: 'Wraps', mm: (choices.wraps - 1) * inner, because: `${choices.wraps} times round` });
+    lines.push({
+      label: 'Wraps',
+      mm: (choices.wraps - 1) * inner,
+      because: origin('wraps', { wraps: choices.wraps, inner_mm: inner }, `${choices.wraps} times round`),
+    });
   lines.push({
     label: 'Thickness',
     mm: centre - choices.wraps * inner,
-    because:
+    because: origin(
+      'thickness',
+      { thick_mm: thickness, wraps: choices.wraps, stack: figures.wrap_stack },
       choices.wraps > 1
         ? `π × ${thickness.toFixed(1)} mm thick${figures.wrap_stack > 0 ? ', and each wrap lies on the last' : ', for each wrap'}`
         : `π × ${thickness.toFixed(1)} mm thick: the middle of the band goes round further than its inside`,
+    ),
   });
   let mm = centre;
   for (const item of piece.layout) {
@@ -104,9 +126,13 @@ function target(
     lines.push({
       label: item.part.stretch === 'closure' ? 'Closure' : item.part.name,
       mm: -item.along,
-      because: item.base.hardware
-        ? `${item.base.hardware.name}${item.part.slug === 'buckle' ? ', closed, from edge to edge' : ''}`
-        : `band taken up by the ${item.part.name.toLowerCase()}`,
+      because: origin(
+        'taken-up',
+        { part: item.part.slug, hardware: item.base.hardware?.slug ?? null },
+        item.base.hardware
+          ? `${item.base.hardware.name}${item.part.slug === 'buckle' ? ', closed, from edge to edge' : ''}`
+          : `band taken up by the ${item.part.name.toLowerCase()}`,
+      ),
     });
   }
   for (const { label, mm: taken, because } of piece.closure) {
@@ -179,10 +205,13 @@ export function fitPiece(piece: Piece, size: Size, ease: Ease, figures: Figures)
   const last: FitLine = {
     label: single && halfKnots > 0 ? 'Whole half knots' : 'Whole repeats',
     mm: chosen.error_mm,
-    because:
+    because: origin(
+      drawsUp ? 'most-that-draws-up' : 'nearest-whole',
+      { sections: fill.length, count, each_mm: unit / Math.max(1, fill.length) },
       fill.length > 1
         ? `${fill.length} × ${count} of ${(unit / fill.length).toFixed(2)} mm is the ${drawsUp ? 'most that still draws up' : 'nearest'} that is the same on both sides`
         : `${count} of ${unit.toFixed(2)} mm is the ${drawsUp ? 'most that still draws up' : 'nearest'}`,
+    ),
   };
   const fixedLine: FitLine[] =
     fixed > 0
@@ -190,7 +219,11 @@ export function fitPiece(piece: Piece, size: Size, ease: Ease, figures: Figures)
           {
             label: 'Fixed',
             mm: 0,
-            because: `${fixed.toFixed(1)} mm of it in ${plural(band.length - fill.length, 'section')} of fixed length`,
+            because: origin(
+              'fixed-sections',
+              { fixed_mm: fixed, sections: band.length - fill.length },
+              `${fixed.toFixed(1)} mm of it in ${plural(band.length - fill.length, 'section')} of fixed length`,
+            ),
           },
         ]
       : [];

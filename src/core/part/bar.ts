@@ -1,5 +1,5 @@
 import { formatMm } from '../measure';
-import type { Message } from '../studio';
+import { origin, type Message } from '../studio';
 import type { Point } from '../stitch';
 import type { Hardware } from './hardware';
 import { halfTurn } from './way/around';
@@ -16,7 +16,14 @@ export function barOf(context: PartContext): Hardware {
 export function turnRound(context: PartContext): PartUse {
   const { bar_mm: bar } = barOf(context);
   const mm = (Math.PI * (bar + context.d)) / 2;
-  return { mm, because: `half a turn round a ${n1(bar)} mm bar: π × (${n1(bar)} + ${n1(context.d)}) ÷ 2` };
+  return {
+    mm,
+    because: origin(
+      'turn-round-bar',
+      { bar_mm: bar, cord_mm: context.d },
+      `half a turn round a ${n1(bar)} mm bar: π × (${n1(bar)} + ${n1(context.d)}) ÷ 2`,
+    ),
+  };
 }
 
 /** An error when the strands do not lie side by side in the opening, with what on the shelf would take them. */
@@ -78,7 +85,15 @@ function loopedLeg(context: PartContext): Point[] {
 export function loopedUse(context: PartContext): PartUse {
   const round = turnRound(context);
   const mm = wayLength(loopedLeg(context));
-  return { mm, because: `${round.because}; up to it, and half the bight over both legs: ${n1(mm - round.mm)}` };
+  return {
+    mm,
+    because: origin(
+      'looped-on',
+      { bight_mm: mm - round.mm },
+      `${round.because.text}; up to it, and half the bight over both legs: ${n1(mm - round.mm)}`,
+      [round.because],
+    ),
+  };
 }
 
 /** Legs looped on at a bar, a pair a cord. */

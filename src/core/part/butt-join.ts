@@ -1,3 +1,4 @@
+import { origin } from '../studio';
 import { n1, noClash, nothingAlong, straightOn, type Part } from './part';
 
 /** Two colours end to end, both melted and pressed together. */
@@ -7,7 +8,11 @@ export const buttJoin: Part = {
   stretch: 'join',
   use: ({ figures }) => ({
     mm: figures.fused_stub,
-    because: `${n1(figures.fused_stub)} mm of each cord melted into the other`,
+    because: origin(
+      'melted',
+      { stub_mm: figures.fused_stub },
+      `${n1(figures.fused_stub)} mm of each cord melted into the other`,
+    ),
   }),
   ways: straightOn(({ figures }) => figures.fused_stub),
   along: nothingAlong,

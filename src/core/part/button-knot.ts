@@ -1,3 +1,4 @@
+import { origin } from '../studio';
 import { knotLength, pairWays } from './way/knot-way';
 import { n1, noClash, type Part } from './part';
 
@@ -19,7 +20,11 @@ export const buttonKnot: Part = {
     const cord = ofOne();
     return {
       mm: cord * grown(strands) * d,
-      because: `the button knot, one and a half times round and up through the middle: ${n1(cord)} × ${n1(d * grown(strands))}`,
+      because: origin(
+        'button-knot',
+        { diameters: cord, strands, thick_mm: d * grown(strands) },
+        `the button knot, one and a half times round and up through the middle: ${n1(cord)} × ${n1(d * grown(strands))}`,
+      ),
     };
   },
   ways: ({ strands, d }) =>

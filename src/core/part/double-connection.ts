@@ -1,4 +1,5 @@
 import { OVERHAND_HEIGHT } from '../stitch';
+import { origin } from '../studio';
 import { knotLength, pairWays } from './way/knot-way';
 import { n1, noClash, type Part } from './part';
 
@@ -9,7 +10,14 @@ export const doubleConnection: Part = {
   stretch: 'closure',
   use: ({ d }) => {
     const cord = knotLength('double-connection', OVERHAND_HEIGHT);
-    return { mm: cord * d, because: `two overhand knots, one through the other: ${n1(cord)} × ${n1(d)}` };
+    return {
+      mm: cord * d,
+      because: origin(
+        'knots-through-another',
+        { diameters: cord, cord_mm: d },
+        `two overhand knots, one through the other: ${n1(cord)} × ${n1(d)}`,
+      ),
+    };
   },
   ways: ({ strands, d }) =>
     pairWays(

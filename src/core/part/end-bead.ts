@@ -1,3 +1,4 @@
+import { origin } from '../studio';
 import { barOf } from './bar';
 import { checkHole } from './hole';
 import { knotCord, OVERHAND_KNOT, stopperWays } from './overhand';
@@ -13,7 +14,15 @@ export const endBead: Part = {
   use: (context) => {
     const knot = knotCord(context);
     const { length_mm: length } = barOf(context);
-    return { mm: length + knot.mm, because: `${n1(length)} mm through the bead, and ${knot.because}` };
+    return {
+      mm: length + knot.mm,
+      because: origin(
+        'through-and-knot',
+        { length_mm: length },
+        `${n1(length)} mm through the bead, and ${knot.because.text}`,
+        [knot.because],
+      ),
+    };
   },
   // Straight through the bead to the knot behind it.
   ways: (context) => {

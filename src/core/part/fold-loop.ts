@@ -1,3 +1,4 @@
+import { origin } from '../studio';
 import { loopWays } from './way/loop-way';
 import type { Way } from './way/way';
 import { bundle } from '../stitch';
@@ -11,7 +12,11 @@ export function loopInside({ mate, strands, d, figures }: PartContext): number {
 /** What a loop takes of the ring: its inside laid flat, from the band’s end to where it closes round the neck. */
 export const loopReach = (context: PartContext) => ({
   mm: loopInside(context) / 2,
-  because: `the reach of the loop, half of ${n1(loopInside(context))} inside`,
+  because: origin(
+    'loop-reach',
+    { inside_mm: loopInside(context) },
+    `the reach of the loop, half of ${n1(loopInside(context))} inside`,
+  ),
 });
 
 /**
@@ -24,7 +29,11 @@ export const foldLoop: Part = {
   stretch: 'start',
   use: (context) => ({
     mm: (loopInside(context) + Math.PI * context.d) / 2,
-    because: `half a loop of ${n1(loopInside(context))} inside: (${n1(loopInside(context))} + π × ${n1(context.d)}) ÷ 2`,
+    because: origin(
+      'half-loop-inside',
+      { inside_mm: loopInside(context), cord_mm: context.d },
+      `half a loop of ${n1(loopInside(context))} inside: (${n1(loopInside(context))} + π × ${n1(context.d)}) ÷ 2`,
+    ),
   }),
   // More legs than two are loops behind one another.
   ways: (context) =>

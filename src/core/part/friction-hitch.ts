@@ -1,4 +1,5 @@
 import type { Point } from '../stitch';
+import { origin } from '../studio';
 import { n1, noClash, nothingAlong, type Part } from './part';
 import { wound } from './way/around';
 import { turnedHalf, wayLength, type Way } from './way/way';
@@ -27,7 +28,11 @@ export const frictionHitch: Part = {
     const mm = wayLength(hitchWays(d, times)[0]!.points);
     return {
       mm,
-      because: `${times} turns round the two tails, side by side with the other leg’s, and half the bar: ${n1(mm)}`,
+      because: origin(
+        'hitched-round-tails',
+        { times, way_mm: mm },
+        `${times} turns round the two tails, side by side with the other leg’s, and half the bar: ${n1(mm)}`,
+      ),
     };
   },
   ways: ({ d, times }) => hitchWays(d, times),
@@ -35,7 +40,11 @@ export const frictionHitch: Part = {
   // Turn beside turn of both legs, and the bar.
   ring: ({ d, times }) => ({
     mm: (2 * times + 1) * d,
-    because: `${2 * times} turns side by side and the bar: ${2 * times + 1} × ${n1(d)}`,
+    because: origin(
+      'turns-and-bar',
+      { times: 2 * times, diameters: 2 * times + 1, cord_mm: d },
+      `${2 * times} turns side by side and the bar: ${2 * times + 1} × ${n1(d)}`,
+    ),
   }),
   check: noClash,
   seconds: 60,

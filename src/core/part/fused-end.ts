@@ -1,3 +1,4 @@
+import { origin } from '../studio';
 import { n1, noClash, nothingAlong, straightOn, type Part } from './part';
 
 /** The end is trimmed to a stub and melted flat. Only for fibres that fuse, and only by those allowed at the station. */
@@ -7,7 +8,11 @@ export const fusedEnd: Part = {
   stretch: 'end',
   use: ({ figures }) => ({
     mm: figures.fused_stub,
-    because: `a ${n1(figures.fused_stub)} mm stub melted into the knot`,
+    because: origin(
+      'stub',
+      { stub_mm: figures.fused_stub },
+      `a ${n1(figures.fused_stub)} mm stub melted into the knot`,
+    ),
   }),
   ways: straightOn(({ figures }) => figures.fused_stub),
   along: nothingAlong,

@@ -1,3 +1,4 @@
+import { origin } from '../studio';
 import { n1, noClash, nothingAlong, straightOn, type Part } from './part';
 
 /** The last knots set with a drop of glue, and the end trimmed close. */
@@ -5,7 +6,10 @@ export const gluedEnd: Part = {
   slug: 'glued-end',
   name: 'Glued end',
   stretch: 'end',
-  use: ({ figures }) => ({ mm: figures.fused_stub, because: `${n1(figures.fused_stub)} mm glued into the knot` }),
+  use: ({ figures }) => ({
+    mm: figures.fused_stub,
+    because: origin('glued', { stub_mm: figures.fused_stub }, `${n1(figures.fused_stub)} mm glued into the knot`),
+  }),
   ways: straightOn(({ figures }) => figures.fused_stub),
   along: nothingAlong,
   check: noClash,

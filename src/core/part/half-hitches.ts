@@ -1,3 +1,4 @@
+import { origin } from '../studio';
 import { fitted, type Way } from './way/way';
 import type { Point } from '../stitch';
 import { n1, noClash, turn, type Part } from './part';
@@ -9,7 +10,7 @@ export const halfHitches: Part = {
   stretch: 'closure',
   use: ({ d, times }) => ({
     mm: times * (turn(1, d) + d),
-    because: `${times} hitches of ${n1(turn(1, d) + d)}`,
+    because: origin('half-hitches', { times, each_mm: turn(1, d) + d }, `${times} hitches of ${n1(turn(1, d) + d)}`),
   }),
   // Turn after turn, each bulging over the end that comes out under it.
   ways: ({ d, times }): Way[] => {

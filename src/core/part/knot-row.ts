@@ -1,4 +1,5 @@
 import { OVERHAND_HEIGHT } from '../stitch';
+import { origin } from '../studio';
 import { loopInside, loopReach } from './fold-loop';
 import { knotCord, knotted, OVERHAND_KNOT, stopperAlong, stopperWays } from './overhand';
 import { knotsAndLenses } from './way/loop-way';
@@ -17,7 +18,12 @@ export const knotRow: Part = {
     const loop = (loopInside(context) + Math.PI * context.d) / 2;
     return {
       mm: context.times * (knot.mm + loop),
-      because: `${context.times} × (half a loop of ${n1(loop)} and ${knot.because})`,
+      because: origin(
+        'loops-and-knots',
+        { times: context.times, loop_mm: loop },
+        `${context.times} × (half a loop of ${n1(loop)} and ${knot.because.text})`,
+        [knot.because],
+      ),
     };
   },
   ways: (context) =>
@@ -33,7 +39,12 @@ export const knotRow: Part = {
   ring: (context) => {
     const knot = OVERHAND_HEIGHT * knotted(context) * context.d;
     const reach = loopReach(context);
-    return { mm: knot + reach.mm, because: `the first knot of ${n1(knot)}, and ${reach.because}` };
+    return {
+      mm: knot + reach.mm,
+      because: origin('first-knot', { knot_mm: knot }, `the first knot of ${n1(knot)}, and ${reach.because.text}`, [
+        reach.because,
+      ]),
+    };
   },
   byOne: true,
   check: noClash,

@@ -1,3 +1,4 @@
+import { origin } from '../studio';
 import { n1, noClash, nothingAlong, straightOn, type Part, type PartContext } from './part';
 
 /** What stands out of the closure, mm. */
@@ -16,7 +17,11 @@ export const legTail: Part = {
     const out = outOf(context);
     return {
       mm: slider + out,
-      because: `${n1(out)} to open ${n1(inner)} to ${n1(inner + out)} for a hand of ${n1(hand)}${slider > 0 ? `, and ${n1(slider)} in the hitch` : ''}`,
+      because: origin(
+        'to-open',
+        { out_mm: out, inner_mm: inner, open_mm: inner + out, hand_mm: hand, slider_mm: slider },
+        `${n1(out)} to open ${n1(inner)} to ${n1(inner + out)} for a hand of ${n1(hand)}${slider > 0 ? `, and ${n1(slider)} in the hitch` : ''}`,
+      ),
     };
   },
   ways: straightOn((context) => context.slider + outOf(context)),

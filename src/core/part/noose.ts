@@ -1,3 +1,4 @@
+import { origin } from '../studio';
 import { knotThenLoop } from './way/loop-way';
 import { OVERHAND_KNOT, stopperWays } from './overhand';
 import { OVERHAND_HEIGHT } from '../stitch';
@@ -12,14 +13,29 @@ export const noose: Part = {
   use: (context) => {
     const knot = knotCord(context);
     const eye = turn(2, context.d) / 2;
-    return { mm: eye + knot.mm, because: `half the eye round two legs: ${n1(eye)}; and ${knot.because}` };
+    return {
+      mm: eye + knot.mm,
+      because: origin(
+        'half-eye',
+        { eye_mm: eye },
+        `half the eye round two legs: ${n1(eye)}; and ${knot.because.text}`,
+        [knot.because],
+      ),
+    };
   },
   ways: (context) => knotThenLoop(stopperWays(context, OVERHAND_KNOT), turn(2, context.d) / 2, context.d),
   along: nothingAlong,
   ring: (context) => {
     const knot = OVERHAND_HEIGHT * knotted(context) * context.d;
     const eye = turn(2, context.d) / 2;
-    return { mm: knot + eye, because: `the noose’s knot of ${n1(knot)}, and the reach of its eye: ${n1(eye)}` };
+    return {
+      mm: knot + eye,
+      because: origin(
+        'noose-and-eye',
+        { knot_mm: knot, eye_mm: eye },
+        `the noose’s knot of ${n1(knot)}, and the reach of its eye: ${n1(eye)}`,
+      ),
+    };
   },
   byOne: true,
   check: noClash,

@@ -1,3 +1,4 @@
+import { origin } from '../studio';
 import { noClash, nothingAlong, type Part } from './part';
 
 /** Two colours without a join: each cord folded off its middle, the short leg core and the long leg working. */
@@ -5,7 +6,7 @@ export const offsetFold: Part = {
   slug: 'offset-fold',
   name: 'Off-centre fold',
   stretch: 'join',
-  use: () => ({ mm: 0, because: 'no cord: the fold is where the legs part' }),
+  use: () => ({ mm: 0, because: origin('no-cord', {}, 'no cord: the fold is where the legs part') }),
   ways: () => [],
   along: nothingAlong,
   check: noClash,

@@ -1,3 +1,4 @@
+import { origin } from '../studio';
 import { knotThenLoop } from './way/loop-way';
 import { OVERHAND_KNOT, stopperWays } from './overhand';
 import { knotCord } from './overhand';
@@ -12,7 +13,12 @@ export const overhandLoop: Part = {
     const knot = knotCord(context);
     return {
       mm: context.loop / 2 + knot.mm,
-      because: `half of a ${n1(context.loop)} mm loop, and ${knot.because}`,
+      because: origin(
+        'half-loop',
+        { loop_mm: context.loop },
+        `half of a ${n1(context.loop)} mm loop, and ${knot.because.text}`,
+        [knot.because],
+      ),
     };
   },
   ways: (context) => knotThenLoop(stopperWays(context, OVERHAND_KNOT), context.loop / 2, context.d),

@@ -1,4 +1,5 @@
 import { OVERHAND_HEIGHT } from '../stitch';
+import { origin } from '../studio';
 import { asOneWays, knotLength, roundLength, roundWays } from './way/knot-way';
 import type { Way } from './way/way';
 import { asOne, n1, noClash, type Part, type PartContext, type PartUse } from './part';
@@ -28,14 +29,29 @@ export function stopperCord(context: Tied, stopper: Stopper): PartUse {
   const { knot, name, height } = stopper;
   if (tied === 'one' && strands > 1) {
     const along = stopperAlong(context, stopper);
-    if (stands) return { mm: along, because: `straight through the ${name}: ${n1(along)}` };
+    if (stands)
+      return {
+        mm: along,
+        because: origin('straight-through-knot', { knot, way_mm: along }, `straight through the ${name}: ${n1(along)}`),
+      };
     const own = roundLength(`${knot}-round`, strands, along / d);
-    return { mm: own * d, because: `the ${name}, one leg round the others: ${n1(own)} × ${n1(d)}` };
+    return {
+      mm: own * d,
+      because: origin(
+        'knot-by-one',
+        { knot, diameters: own, cord_mm: d },
+        `the ${name}, one leg round the others: ${n1(own)} × ${n1(d)}`,
+      ),
+    };
   }
   const cord = knotLength(knot, height);
   return {
     mm: cord * asOne(strands) * d,
-    because: `the ${name}: ${n1(cord)} × ${strands > 1 ? `${asOne(strands).toFixed(2)} for ${strands} strands as one × ` : ''}${n1(d)}`,
+    because: origin(
+      'knot-by-all',
+      { knot, diameters: cord, strands, as_one: asOne(strands), cord_mm: d },
+      `the ${name}: ${n1(cord)} × ${strands > 1 ? `${asOne(strands).toFixed(2)} for ${strands} strands as one × ` : ''}${n1(d)}`,
+    ),
   };
 }
 

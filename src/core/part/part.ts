@@ -1,6 +1,6 @@
 import type { Cord } from '../cord';
 import { bundle } from '../stitch';
-import type { Figures, Message, Stretch } from '../studio';
+import type { Figures, Message, Origin, Stretch } from '../studio';
 import type { Hardware } from './hardware';
 import { sideBySide, straight, type Way } from './way/way';
 
@@ -32,10 +32,10 @@ export interface PartContext {
   readonly figures: Figures;
 }
 
-/** Cord one leg uses, and how the figure comes about, in words a maker can check. */
+/** Cord one leg uses, and how the figure comes about. */
 export interface PartUse {
   readonly mm: number;
-  readonly because: string;
+  readonly because: Origin;
 }
 
 /** A start, closure, end, join or bead setting: what it uses of each leg, what it adds along the band, what it needs. */

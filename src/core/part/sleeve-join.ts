@@ -1,3 +1,4 @@
+import { origin } from '../studio';
 import { n1, noClash, nothingAlong, straightOn, type Part } from './part';
 
 /** Two colours in one line: core threads drawn from one end, the other end inserted, and the sheath fused over it. */
@@ -7,7 +8,11 @@ export const sleeveJoin: Part = {
   stretch: 'join',
   use: ({ figures }) => ({
     mm: figures.sleeve_join,
-    because: `${n1(figures.sleeve_join)} mm of each cord overlap in the sleeve`,
+    because: origin(
+      'sleeve',
+      { overlap_mm: figures.sleeve_join },
+      `${n1(figures.sleeve_join)} mm of each cord overlap in the sleeve`,
+    ),
   }),
   ways: straightOn(({ figures }) => figures.sleeve_join),
   along: nothingAlong,

@@ -1,3 +1,4 @@
+import { origin } from '../studio';
 import { n1, noClash, nothingAlong, straightOn, type Part, type PartContext } from './part';
 
 /** What stands out of the closure, mm. */
@@ -18,7 +19,11 @@ export const slideTail: Part = {
     const out = outOf(context);
     return {
       mm: slider + out,
-      because: `${n1(slider)} through the closure and ${n1(out)} beyond it, so that ${n1(inner)} opens to ${n1(inner + (2 * out) / times)} for a hand of ${n1(hand)}`,
+      because: origin(
+        'to-slide',
+        { slider_mm: slider, out_mm: out, inner_mm: inner, open_mm: inner + (2 * out) / times, hand_mm: hand },
+        `${n1(slider)} through the closure and ${n1(out)} beyond it, so that ${n1(inner)} opens to ${n1(inner + (2 * out) / times)} for a hand of ${n1(hand)}`,
+      ),
     };
   },
   ways: straightOn((context) => context.slider + outOf(context)),

@@ -1,3 +1,4 @@
+import { origin } from '../studio';
 import { coil, coilLength } from './way/around';
 import { n1, noClash, nothingAlong, type Part } from './part';
 
@@ -13,14 +14,22 @@ export const slidingKnot: Part = {
     const cord = coilLength(strands + 1, times);
     return {
       mm: cord * d,
-      because: `${times} turns round ${strands + 1} strands, the end itself among them, and back under them: ${n1(cord)} × ${n1(d)}`,
+      because: origin(
+        'wrapped-round',
+        { times, strands: strands + 1, diameters: cord, cord_mm: d },
+        `${times} turns round ${strands + 1} strands, the end itself among them, and back under them: ${n1(cord)} × ${n1(d)}`,
+      ),
     };
   },
   ways: ({ d, strands, times }) => coil(strands + 1, d, times),
   along: nothingAlong,
   ring: ({ d, times }) => ({
     mm: (times + 1) * d,
-    because: `${times} turns side by side, and where the end comes out: ${times + 1} × ${n1(d)}`,
+    because: origin(
+      'turns-and-end',
+      { times, diameters: times + 1, cord_mm: d },
+      `${times} turns side by side, and where the end comes out: ${times + 1} × ${n1(d)}`,
+    ),
   }),
   grips: true,
   turns: (cord) => (cord.diameter_mm >= THICK ? 2 : 3),

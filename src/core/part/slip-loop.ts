@@ -1,3 +1,4 @@
+import { origin } from '../studio';
 import { knotThenLoop } from './way/loop-way';
 import { OVERHAND_KNOT, stopperWays } from './overhand';
 import { loopReach } from './fold-loop';
@@ -13,7 +14,12 @@ export const slipLoop: Part = {
     const knot = knotCord(context);
     return {
       mm: (context.mate * context.figures.loop_fit) / 2 + knot.mm,
-      because: `half a loop for a girth of ${n1(context.mate)}, and ${knot.because}`,
+      because: origin(
+        'half-loop-over',
+        { girth_mm: context.mate },
+        `half a loop for a girth of ${n1(context.mate)}, and ${knot.because.text}`,
+        [knot.because],
+      ),
     };
   },
   ways: (context) =>

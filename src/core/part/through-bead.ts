@@ -1,3 +1,4 @@
+import { origin } from '../studio';
 import { barOf } from './bar';
 import { checkHole } from './hole';
 import { n1, type Part } from './part';
@@ -10,7 +11,11 @@ export const throughBead: Part = {
   stretch: 'beads',
   use: (context) => ({
     mm: barOf(context).length_mm,
-    because: `${n1(barOf(context).length_mm)} mm through ${barOf(context).name.toLowerCase()}`,
+    because: origin(
+      'through',
+      { length_mm: barOf(context).length_mm, hardware: barOf(context).slug },
+      `${n1(barOf(context).length_mm)} mm through ${barOf(context).name.toLowerCase()}`,
+    ),
   }),
   ways: (context) => throughHole(context.strands, context.d, barOf(context).length_mm),
   along: (context) => barOf(context).length_mm,

@@ -1,4 +1,5 @@
 import type { Point } from '../stitch';
+import { origin } from '../studio';
 import { mirrored, type Way } from './way/way';
 import { n1, noClash, nothingAlong, type Part } from './part';
 
@@ -14,7 +15,11 @@ export const tieMiddle: Part = {
   stretch: 'start',
   use: ({ d, strands }) => ({
     mm: ((strands + 1) * d) / 2,
-    because: `from its middle to the edge of ${strands} strands: ${n1(((strands + 1) * d) / 2)}`,
+    because: origin(
+      'middle-to-edge',
+      { strands, cord_mm: d, way_mm: ((strands + 1) * d) / 2 },
+      `from its middle to the edge of ${strands} strands: ${n1(((strands + 1) * d) / 2)}`,
+    ),
   }),
   // Behind the core, from its middle out to both edges.
   ways: ({ d, strands }): Way[] => {

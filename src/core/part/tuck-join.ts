@@ -1,3 +1,4 @@
+import { origin } from '../studio';
 import { n1, noClash, nothingAlong, straightOn, type Part } from './part';
 
 /** Two colours without heat: both ends lie along the core and are held under the knotting. */
@@ -7,7 +8,11 @@ export const tuckJoin: Part = {
   stretch: 'join',
   use: ({ figures }) => ({
     mm: figures.tuck_join,
-    because: `${n1(figures.tuck_join)} mm of each cord lie under the first half knots`,
+    because: origin(
+      'tucked',
+      { under_mm: figures.tuck_join },
+      `${n1(figures.tuck_join)} mm of each cord lie under the first half knots`,
+    ),
   }),
   ways: straightOn(({ figures }) => figures.tuck_join),
   along: nothingAlong,

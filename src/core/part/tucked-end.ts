@@ -1,3 +1,4 @@
+import { origin } from '../studio';
 import { n1, noClash, nothingAlong, straightOn, type Part } from './part';
 
 /** The no-flame end: woven back with a needle under the last half knots and held with a dot of glue. */
@@ -7,7 +8,11 @@ export const tuckedEnd: Part = {
   stretch: 'end',
   use: ({ figures, halfPitch }) => ({
     mm: figures.tucked_half_knots * halfPitch,
-    because: `woven back under ${figures.tucked_half_knots} half knots of ${n1(halfPitch)} mm`,
+    because: origin(
+      'woven-back',
+      { half_knots: figures.tucked_half_knots, each_mm: halfPitch },
+      `woven back under ${figures.tucked_half_knots} half knots of ${n1(halfPitch)} mm`,
+    ),
   }),
   // Back under the knotting.
   ways: straightOn(({ figures, halfPitch }) => -figures.tucked_half_knots * halfPitch, -1),

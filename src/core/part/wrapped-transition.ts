@@ -1,3 +1,4 @@
+import { origin } from '../studio';
 import { coil, coilLength } from './way/around';
 import { n1, noClash, type Part } from './part';
 
@@ -10,7 +11,11 @@ export const transition: Part = {
     const cord = coilLength(strands + 1, times);
     return {
       mm: cord * d,
-      because: `${times} turns round ${strands} strands and its own end, and back under them: ${n1(cord)} × ${n1(d)}`,
+      because: origin(
+        'wrapped-round-own-end',
+        { times, strands, diameters: cord, cord_mm: d },
+        `${times} turns round ${strands} strands and its own end, and back under them: ${n1(cord)} × ${n1(d)}`,
+      ),
     };
   },
   ways: ({ d, strands, times }) => coil(strands + 1, d, times),

@@ -4,6 +4,7 @@ export { ageOn } from './age';
 export { SLUG, SlugSchema } from './slug';
 export * from './words';
 export type { Message, Values } from './message';
+export { origin, type Origin } from './origin';
 export { DateSchema, fieldsFor, MomentSchema, NameSchema, orNull, VersionSchema } from './fields';
 export { keysOf } from './keys-of';
 export { ListWordSchema, ListWordsSchema, WORD_KINDS, type ListWord, type ListWords } from './list-words';

@@ -55,7 +55,7 @@ export function CutAnatomy({
   const parts = anatomy
     .map((entry, i) => ({ entry, from: totalOf(anatomy.slice(0, i)) }))
     .filter(({ entry }) => entry.mm > 0.05);
-  const label = (entry: AnatomyEntry) => `${STRETCH_NAMES[entry.for]}, ${formatMm(entry.mm)}: ${entry.because}`;
+  const label = (entry: AnatomyEntry) => `${STRETCH_NAMES[entry.for]}, ${formatMm(entry.mm)}: ${entry.because.text}`;
   return (
     <svg
       viewBox={`0 0 ${scale} 100`}
@@ -118,7 +118,7 @@ export function AnatomyTable({ anatomy, length }: { anatomy: readonly AnatomyEnt
           <tr key={i}>
             <td>
               {STRETCH_NAMES[entry.for]}
-              <span className="quiet block text-[13px]">{entry.because}</span>
+              <span className="quiet block text-[13px]">{entry.because.text}</span>
             </td>
             <td className="num align-top">{number(entry.mm, 1)}</td>
           </tr>

@@ -46,7 +46,7 @@ describe('from a size to a band', () => {
           const { fit, piece } = plan({ project, size: { wrist }, hand: 220, options: { wraps } });
           if (!fit) return;
           expect(fit.lines.reduce((sum, line) => sum + line.mm, 0)).toBeCloseTo(fit.knotted_mm, 6);
-          for (const line of fit.lines) expect(line.because).not.toBe('');
+          for (const line of fit.lines) expect(line.because.text).not.toBe('');
           const unit = piece!.layout.filter(isSection).reduce((sum, s) => sum + (s.count === 'fill' ? s.unit : 0), 0);
           for (const n of fit.neighbours) expect(Math.abs(n.knotted_mm - fit.knotted_mm)).toBeCloseTo(unit, 6);
         },

@@ -80,7 +80,7 @@ describe('what each part uses of a leg', () => {
       const on = { hardware: hardware('bead-10'), loop: 90, mate: 30, strands: 2, times: 2, slider: 20 };
       const thin = part.use(context(on));
       const thick = part.use(context({ ...on, d: 3, halfPitch: 4.95 }));
-      expect(thin.because.length).toBeGreaterThan(5);
+      expect(thin.because.text.length).toBeGreaterThan(5);
       expect(thin.mm).toBeGreaterThanOrEqual(0);
       expect(thick.mm).toBeGreaterThanOrEqual(thin.mm);
     }

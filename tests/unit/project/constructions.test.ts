@@ -69,7 +69,7 @@ describe('worked constructions', () => {
     expect(cut(by!.cuts, 'core').length_mm).toBe(460);
     // working, a leg: six square knots round both core ends, 12 × 8.42 × 0.96 = 97.0; 22 plain ones round one, 44 × 7.48 × 0.96 = 316.0
     const working = cut(by!.cuts, 'working');
-    const plain = working.anatomy.filter(({ because }) => because.includes('half knots'));
+    const plain = working.anatomy.filter(({ because }) => because.text.includes('half knots'));
     expect(Math.abs(plain.reduce((sum, entry) => sum + entry.mm, 0) - 2 * (97 + 316))).toBeLessThan(20);
     // A maker cuts the working cord some four times as long as the core.
     expect(working.length_mm / cut(by!.cuts, 'core').length_mm).toBeGreaterThan(3);
@@ -176,7 +176,7 @@ describe('worked constructions', () => {
       // Each cord is two legs: 270 − the ring of about 180 on each.
       expect(stretch(c, 'slide')).toBeCloseTo(2 * (270 - (fit!.inner_mm! + fit!.error_mm)), 6);
       // The four are knotted before the loop and again further out.
-      expect(c.anatomy.some(({ for: what, because }) => what === 'end' && because.includes('Overhand'))).toBe(true);
+      expect(c.anatomy.some(({ for: what, because }) => what === 'end' && because.text.includes('Overhand'))).toBe(true);
     }
   });
 

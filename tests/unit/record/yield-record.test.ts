@@ -145,9 +145,9 @@ describe('a figure put in force', () => {
     const after = planWith(next);
     const path = (plan: typeof before) => plan.cut!.cuts[0]!.anatomy.find((one) => one.for === 'stitches')!;
     expect(path(after).mm).toBeCloseTo(path(before).mm * 1.1, 6);
-    expect(path(after).because).toContain('× 1.100, what this studio’s makers use of it');
+    expect(path(after).because.text).toContain('× 1.100, what this studio’s makers use of it');
     const allowance = after.cut!.cuts[0]!.anatomy.find((one) => one.for === 'allowance')!;
-    expect(allowance.because).toContain('may be off by 3.0 % as a whole');
+    expect(allowance.because.text).toContain('may be off by 3.0 % as a whole');
     expect(allowance.mm).toBeGreaterThan(before.cut!.cuts[0]!.anatomy.find((one) => one.for === 'allowance')!.mm);
     // What was planned before would now mostly run short; what is planned now hardly.
     const { piece, fit } = after;

@@ -2,7 +2,7 @@ import { expect, it } from 'vitest';
 import { SHIPPED } from '../../../catalogue';
 import { exampleSeat, planSeat } from '../../../src/core/seat';
 import { stagesOf } from '../../../src/core/session';
-import { STARTING_FIGURES, type Message } from '../../../src/core/studio';
+import { STARTING_FIGURES, type Message, type Origin } from '../../../src/core/studio';
 
 /** Messages over every project, for makers that much is to be said of. */
 const said = (): Message[] =>
@@ -36,6 +36,38 @@ it('every number a message speaks of is among its values, so that it can be said
         known.some((value) => Math.abs(Number(value) - Number(number)) <= 0.51),
         `${code}: ${number} of “${text}” in ${known.join(', ')}`,
       ).toBe(true);
+  }
+});
+
+/** Where every length of every project comes from, fitted and cut by each school, at two wrists, in one wrap and in more. */
+const origins = (): Origin[] =>
+  Object.values(SHIPPED.projects).flatMap((project) =>
+    (['measured', 'ratio', 'core-multiple', 'size-class', 'try-on'] as const).flatMap((school) =>
+      [{}, { size: { wrist: 150 }, options: { wraps: 3 } }, { size: { finished: 190 } }].flatMap((changes) => {
+        const { fit, cut } = planSeat(exampleSeat(project, changes, school), SHIPPED, STARTING_FIGURES);
+        return [...(fit?.lines ?? []), ...(cut?.cuts ?? []).flatMap(({ anatomy }) => anatomy)].map(
+          (one) => one.because,
+        );
+      }),
+    ),
+  );
+
+it('where a length comes from is said by codes and values too: every number of its words is among them', () => {
+  const said = origins();
+  const valuesOf = ({ values, of = [] }: Origin): unknown[] => [...Object.values(values), ...of.flatMap(valuesOf)];
+  expect(new Set(said.flatMap(({ code, of = [] }) => [code, ...of.map((one) => one.code)])).size).toBeGreaterThan(35);
+  for (const from of said) {
+    const known = valuesOf(from).filter((value) => typeof value === 'number');
+    // Of a rule only its own numbers are words: twice, half, and a share in hundreds.
+    const bare = Object.values(SHIPPED.hardware).reduce(
+      (text, { name }) => text.replace(name, '').replace(name.toLowerCase(), ''),
+      from.text,
+    );
+    for (const [number] of bare.replace(/÷ 2|2 × \(|about 1 in/g, '').matchAll(/\d+(\.\d+)?/g)) {
+      const places = number.split('.')[1]?.length ?? 0;
+      const isKnown = known.some((value) => [value, value * 100].some((one) => one.toFixed(places) === number));
+      expect(isKnown, `${from.code}: ${number} of “${from.text}” in ${known.join(', ')}`).toBe(true);
+    }
   }
 });
 

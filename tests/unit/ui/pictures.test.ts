@@ -50,7 +50,7 @@ describe('cut anatomy', () => {
     const open = bar(cut, true);
     const drawn = cut.anatomy.filter((entry) => entry.mm > 0.05);
     expect(open.split('role="listitem" tabindex="0"').length - 1).toBe(drawn.length);
-    for (const entry of drawn) expect(open).toContain(entry.because);
+    for (const entry of drawn) expect(open).toContain(entry.because.text);
     expect(bar(cut, false)).not.toContain('tabindex');
     expect(bar(cut, false)).toContain('aria-hidden="true"');
   });

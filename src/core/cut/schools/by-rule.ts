@@ -1,5 +1,5 @@
 import { isSection } from '../../project';
-import type { Stretch } from '../../studio';
+import { origin, type Stretch } from '../../studio';
 import type { AnatomyEntry } from '../anatomy';
 import type { LegWalk } from '../walk';
 import { measured } from './measured';
@@ -42,7 +42,8 @@ export function byRule(
   const given = new Set<Stretch>();
   const onTop = [...BESIDE, ...others];
   const long = onTop.includes('end') ? 0 : leg.tails.reduce((sum, tail) => sum + tail.long_mm, 0);
-  const ends: AnatomyEntry[] = long > 0 ? [{ for: 'end', mm: long, because: 'left long to tie it on by' }] : [];
+  const ends: AnatomyEntry[] =
+    long > 0 ? [{ for: 'end', mm: long, because: origin('left-long', {}, 'left long to tie it on by') }] : [];
   const band = leg.entries.flatMap((entry) => {
     if (entry.for !== 'core' && entry.for !== 'stitches') return onTop.includes(entry.for) ? [entry] : [];
     const rule = entry.for === 'core' ? core : stitches;

@@ -1,3 +1,4 @@
+import { origin } from '../../studio';
 import { byRule, isFlatBand, legsWith } from './by-rule';
 import type { School } from './school';
 
@@ -20,12 +21,20 @@ export const coreMultiple: School = {
       {
         for: 'core',
         mm: core / legsWith('core', legs),
-        because: `2 × (${around.toFixed(1)} + ${core_allowance}), over ${legsWith('core', legs)} strands`,
+        because: origin(
+          'core-first',
+          { around_mm: around, allowance_mm: core_allowance, strands: legsWith('core', legs) },
+          `2 × (${around.toFixed(1)} + ${core_allowance}), over ${legsWith('core', legs)} strands`,
+        ),
       },
       {
         for: 'stitches',
         mm: (core_multiple * core) / legsWith('stitches', legs),
-        because: `${core_multiple} × the core of ${core.toFixed(1)}, over ${legsWith('stitches', legs)} strands`,
+        because: origin(
+          'times-core',
+          { multiple: core_multiple, core_mm: core, strands: legsWith('stitches', legs) },
+          `${core_multiple} × the core of ${core.toFixed(1)}, over ${legsWith('stitches', legs)} strands`,
+        ),
       },
     );
   },

@@ -1,3 +1,4 @@
+import { origin } from '../../studio';
 import { byRule, isFlatBand, ENDINGS, legsWith } from './by-rule';
 import type { School } from './school';
 
@@ -18,17 +19,25 @@ export const ratio: School = {
       {
         for: 'core',
         mm: core,
-        because: `${ratio_core} × ${fit.knotted_mm.toFixed(1)} of band, over ${legsWith('core', legs)} strands`,
+        because: origin(
+          'ratio-core',
+          { ratio: ratio_core, band_mm: fit.knotted_mm, strands: legsWith('core', legs) },
+          `${ratio_core} × ${fit.knotted_mm.toFixed(1)} of band, over ${legsWith('core', legs)} strands`,
+        ),
       },
       {
         for: 'stitches',
         mm: work,
-        because: `(${ratio_all} − ${ratio_core}) × ${fit.knotted_mm.toFixed(1)} of band, over ${legsWith('stitches', legs)} strands`,
+        because: origin(
+          'ratio-working',
+          { all: ratio_all, core: ratio_core, band_mm: fit.knotted_mm, strands: legsWith('stitches', legs) },
+          `(${ratio_all} − ${ratio_core}) × ${fit.knotted_mm.toFixed(1)} of band, over ${legsWith('stitches', legs)} strands`,
+        ),
       },
       ENDINGS,
     );
     return leg.inBand && leg.tails.some(({ long_mm }) => long_mm === 0)
-      ? [...entries, { for: 'tail', mm: ratio_hands, because: 'extra for hands' }]
+      ? [...entries, { for: 'tail', mm: ratio_hands, because: origin('for-hands', {}, 'extra for hands') }]
       : entries;
   },
 };

@@ -1,7 +1,7 @@
 import { workedDiameter, type Cord } from '../../cord';
 import type { Hardware, Part, PartContext } from '../../part';
 import type { Around, Stitch, StitchMeasure } from '../../stitch';
-import type { Avoid, Message, Skill } from '../../studio';
+import type { Avoid, Message, Origin, Skill } from '../../studio';
 import type { MadeCount } from './draw';
 import type { Choices } from '../choices';
 import type { CordChoice, Options } from '../options';
@@ -82,7 +82,7 @@ export interface PiecePart {
 export interface PieceClosure {
   readonly label: string;
   readonly mm: number;
-  readonly because: string;
+  readonly because: Origin;
 }
 
 /** A project with every choice made, ready to be fitted and cut. Lengths in mm. */

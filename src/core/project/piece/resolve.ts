@@ -1,7 +1,7 @@
 import { workedDiameter, type Cord } from '../../cord';
 import { PARTS, type Part } from '../../part';
 import { checkWearer, needsBreakaway, ruleFinish } from '../../safety';
-import type { Figures, Message } from '../../studio';
+import { origin, type Figures, type Message } from '../../studio';
 import { entry, type Catalogue } from '../catalogue';
 import { present } from '../choices';
 import { makeOnce } from './make';
@@ -149,7 +149,11 @@ function closureOf(
         {
           label: 'Slider',
           mm: section.count * section.unit,
-          because: `${section.count * section.halfKnots} half knots drawn tight between the band’s ends`,
+          because: origin(
+            'drawn-tight',
+            { half_knots: section.count * section.halfKnots },
+            `${section.count * section.halfKnots} half knots drawn tight between the band’s ends`,
+          ),
         },
       ];
     const made = parts[id];

@@ -13,7 +13,7 @@ export function FitDetails({ fit, units }: { fit: Fit; units: Units }) {
             <tr key={line.label}>
               <td>
                 {line.label}
-                <span className="quiet block text-[13px]">{line.because}</span>
+                <span className="quiet block text-[13px]">{line.because.text}</span>
               </td>
               <td className="num align-top">{number(line.mm, 1)}</td>
             </tr>
