@@ -64,7 +64,12 @@ function meansAlone(text: string, words: Phrases): Above | null {
 export function headingOf(text: string, found: Findings, words: Phrases): Above | null {
   if (hasMeasure(found)) return null;
   // “Cancelled:”, “Reserves:”: of those below nobody has a seat yet.
-  const coming = CANCELLED.test(text) ? 'cancelled' : MAYBE.test(text) ? 'reserve' : null;
+  const coming =
+    CANCELLED.test(text) || /^(?:no|declined|regrets|apologies)\s*:/i.test(text)
+      ? 'cancelled'
+      : MAYBE.test(text)
+        ? 'reserve'
+        : null;
   const skill = found.smalls.length === 0 ? skillAlone(text, words) : null;
   if (skill) return { project: null, skill };
   const both = meansAlone(text, words);

@@ -15,6 +15,7 @@ const WANTS =
   /(?<=^\p{Lu}.*\p{L}) ((?:wants?|wishes|would|will|needs?|likes?|loves?|prefers?|has|have|is|are|can|says?|makes?|takes?|does)(?!\p{L}) .*)$/u;
 /** What stands in brackets before a name: “(waiting) Sal”. */
 const BRACKET_AHEAD = /^\(?[\p{L} -]{2,30}\) (?=\p{Lu})/u;
+const isSmallWord = (word: string): boolean => isFiller(word) || (NOISE.has(word) && /^\p{Ll}{2,}$/u.test(word));
 /** Words around a name that are not of it: “can Joss come?”, “my son Ivo”, “Mia is”, “Priya (+1)”. */
 export function bareName(text: string): string {
   // What was said before, in brackets, or of how many is not of the name.
@@ -25,15 +26,17 @@ export function bareName(text: string): string {
     .replace(/^(?:hi|hello|hey)(?: there)?[,!. ]+(?=\p{Lu})/iu, '')
     .replace(/(?<=[\p{L}\d]) \(.*$/u, '')
     .replace(/(?<=\p{L}) [x×] ?[2-9]$/u, '')
+    .replace(/(?<=\p{L}) ?\+ ?\d$/u, '')
     .replace(/(?<=\p{L}),? (?:both|each)$/u, '')
     .replace(/^and (?=\p{Lu})/u, '')
+    .replace(/^(?:i|we|he|she|they)(?:['’](?:m|s|re|ve|ll|d))? (?:\p{Ll}+ ){0,3}(?=\p{Lu})/iu, '')
     .replace(/^(?:(?:a |one )?(?:place|seat|spot) )?(?:reserved |held |kept )?for (?=\p{Lu})/iu, '');
   const own = tidy(said.replace(/\s?\(\s?\+ ?\d\s?\)?/g, ''))
     .replace(/^(?:my|our|his|her) (?:\p{Ll}{2,12} )?(?=\p{Lu})/iu, '')
     .split(' ');
   if (!own.some((word) => /^\p{Lu}/u.test(word))) return own.join(' ');
   while (own.length > 1 && isFiller(own[0]!)) own.shift();
-  while (own.length > 1 && isFiller(own.at(-1)!)) own.pop();
+  while (own.length > 1 && isSmallWord(own.at(-1)!)) own.pop();
   return tidy(own.join(' '));
 }
 const wordsOf = (text: string): string[] => text.match(/[\p{L}\p{M}'’]+/gu) ?? [];

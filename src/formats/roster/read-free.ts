@@ -18,7 +18,8 @@ import { nothingFound, type Findings } from './findings';
 import type { RosterLine } from './roster-line';
 import { readAround, type Said } from './said';
 import { namesOne } from './names';
-import { readSeveral } from './several/read-several';
+import { inColumns } from './several/names-alone';
+import { readNames, readSeveral } from './several/read-several';
 import { seatsOf, type Above } from './seat-of';
 import { isChat, messageOf, takesPlace, writesFor } from './words/chat';
 import { isEmptyPlace } from './words/nobody';
@@ -58,6 +59,7 @@ export function readFree(lines: readonly Line[], words: Phrases, { spans: said }
   const chat = isChat(lines.map(({ text }) => text).filter((text) => text.trim() !== ''));
   let above: Above = { project: null, skill: null };
   const numbered = numberedLines(lines);
+  const columns = inColumns(lines);
   let signedOff = false;
   return lines.flatMap((line, i): RosterLine[] => {
     const text = line.text.slice(0, MOST);
@@ -94,6 +96,11 @@ export function readFree(lines: readonly Line[], words: Phrases, { spans: said }
     }
     if (cancelsSomebody(rest) || (sender && CANCELLED.test(rest)))
       return seatsOf(found, line.number, line.text, above, cancelsSomebody(rest) ? '' : sender);
+    const names =
+      chat || signedOff || columns.has(line.number)
+        ? null
+        : readNames({ number: line.number, text }, from, own, words, above);
+    if (names) return names;
     const heading = isListed ? null : headingOf(rest, found, words);
     if (heading) {
       above = heading;

@@ -1,6 +1,6 @@
 import type { ListWord } from '../../core/studio';
 import { readCell } from './columns';
-import { noteMeaning, type Findings, type Run } from './findings';
+import { noteMeaning, nothingFound, type Findings, type Run } from './findings';
 import { Stretch } from './read-stretch';
 import type { Role } from './roster-line';
 import { meaningOf, type Phrases } from './words/vocabulary';
@@ -64,4 +64,16 @@ export function readAround(
     at = Math.max(at, Math.min(to, span.to));
   }
   if (at < to) new Stretch(text, at, to, { ...ways, leads }, found).read();
+}
+
+/** What is found in a part of a line, as if it stood alone. */
+export function findingsIn(
+  text: string,
+  part: Pick<Run, 'from' | 'to'>,
+  said: readonly SaidSpan[],
+  phrases: Phrases,
+): Findings {
+  const found = nothingFound();
+  readAround(text, part, said, { leads: true, phrases }, found);
+  return found;
 }

@@ -1,5 +1,5 @@
 import type { Skill } from '../../core/studio';
-import { CANCELLED, MAYBE, NOISE, PLUS_ONE, TOGETHER } from './words/line-words';
+import { CANCELLED, isFiller, MAYBE, NOISE, PLUS_ONE, TOGETHER } from './words/line-words';
 import { blankSeat, type RosterFault, type RosterLine, type RosterSeat, type Span } from './roster-line';
 import type { Findings, Run } from './findings';
 import { nameOf, onlyNoise, tidy, twoNames } from './names';
@@ -24,7 +24,7 @@ const MATERIALS = new Set(
 function readRests(rests: readonly Run[], found: Findings): void {
   for (const run of rests) {
     const text = tidy(run.text);
-    if (!/[\p{L}\d]/u.test(text) || onlyNoise(text)) continue;
+    if (!/[\p{L}\d]/u.test(text) || onlyNoise(text) || text.split(' ').every(isFiller)) continue;
     const words = wordsIn(text);
     const isRemark =
       words.every((word) => MATERIALS.has(word) || NOISE.has(word)) ||

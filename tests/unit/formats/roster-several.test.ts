@@ -195,11 +195,6 @@ describe('a number behind a name', () => {
     expect(seats(line).map(({ seat }) => [seat.name, seat.wrist_mm])).toEqual([[name, mm]]);
   });
 
-  it('names that are left over are asked about', () => {
-    const [osra] = seats('Osra, Pell and Marr, about 16 cm');
-    expect(osra!.faults.map(({ text }) => text)).toEqual(['Pell and Marr']);
-  });
-
   it('of a guest without a name yet is of it', () => {
     expect(seats('Guest 15 buckle').map(({ seat }) => [seat.name, seat.wrist_mm, seat.age])).toEqual([
       ['Guest 15', null, null],

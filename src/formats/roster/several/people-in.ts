@@ -41,19 +41,21 @@ function meaningWords(words: readonly string[], phrases: Phrases): { skip: numbe
   return { skip: found.words.length, colour: found.means.as === 'colour' };
 }
 
+/** Whether words are somebody’s name, and none of them is of a list’s own or of a sentence. */
+export const namesPerson = (words: readonly string[], isSmall: boolean): boolean =>
+  namesOne(words.join(' ')) &&
+  words.every((word) => {
+    const lower = word.toLowerCase().replace(/\.$/, '');
+    return !NUMBERED.has(lower) && !NOISE.has(lower) && !isFiller(isSmall ? lower : word) && !isHeadingWord(lower);
+  });
+
 /** Where the name of a head begins, words of pieces and skills before it left out; null where it is nobody’s. */
 function nameAt(name: string, leads: boolean, isSmall: boolean, phrases: Phrases): number | null {
   let words = name.split(' ');
   const { skip, colour } = meaningWords(words, phrases);
   // “Rose 17” is somebody, “Ring fob Pell 17” is Pell; what leads a line is a name.
   if (skip > 0 && !leads && !(colour && skip === words.length)) words = words.slice(skip);
-  const isPerson =
-    namesOne(words.join(' ')) &&
-    words.every((word) => {
-      const lower = word.toLowerCase().replace(/\.$/, '');
-      return !NUMBERED.has(lower) && !NOISE.has(lower) && !isFiller(isSmall ? lower : word) && !isHeadingWord(lower);
-    });
-  return isPerson ? name.length - words.join(' ').length : null;
+  return namesPerson(words, isSmall) ? name.length - words.join(' ').length : null;
 }
 
 /** Names with a number of their own right after them. */

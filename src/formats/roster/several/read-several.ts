@@ -1,16 +1,17 @@
 import { parseGirth, WRIST } from '../../../core/measure';
-import { nothingFound, type Findings } from '../findings';
+import type { Findings } from '../findings';
 import { headingOf } from '../headings';
 import type { Line } from '../lines';
+import { namesAlone } from './names-alone';
 import { peopleIn, type Part } from './people-in';
 import type { RosterLine } from '../roster-line';
-import { readAround, type SaidSpan } from '../said';
+import { findingsIn, type SaidSpan } from '../said';
 import { seatsOf, twoOrMore, wholeSpans, type Above } from '../seat-of';
 import { BARE_CM, within } from '../words/measures';
 import type { Phrases } from '../words/vocabulary';
 
 /** What stands before what is said of all at the end of a line: “…, both buckle”, “…, ring fobs”. */
-const OF_ALL = /(?:[,;:.–—-]|(?:both|all|each))\s*(?:a |the )?$/iu;
+const OF_ALL = /(?:[,;:.(–—-]|(?:both|all|each))\s*(?:a |the )?$/iu;
 
 /** What the last of several says at the end, where none of the others says any such thing: it is of all. */
 function saidOfAll(text: string, parts: readonly Findings[]): Partial<Above> {
@@ -25,26 +26,65 @@ function saidOfAll(text: string, parts: readonly Findings[]): Partial<Above> {
 
 /** Several people on one line, each read from their own stretch of it, and asked about; null where it is not of several. */
 export function readSeveral(
-  { number, text }: Line,
+  line: Line,
   from: number,
   whole: Findings,
   said: readonly SaidSpan[],
   phrases: Phrases,
   above: Above,
 ): RosterLine[] | null {
-  const people = peopleIn(text, from, whole, said, phrases);
+  const people = peopleIn(line.text, from, whole, said, phrases);
   const { named } = whole;
   // Who was said to be the name, and none of them, is the only one.
   if (people.length === 0 || (named && !people.some((part) => part.from === named.from))) return null;
-  const lead = text.slice(from, people[0]!.from);
-  // “Ring fobs: Osra 16.5, Pell 17” says it of both; other words before the first name belong to it.
-  const heads = /:\s*$/.test(lead);
-  const parts = heads ? people : [{ ...people[0]!, from }, ...people.slice(1)];
-  const found = parts.map((part) => findingsOf(text, part, said, phrases));
-  const head = heads ? headingOf(lead, findingsOf(text, { from, to: people[0]!.from }, said, phrases), phrases) : null;
+  const first = people[0]!;
+  const told = toldBy(line.text, { from, to: first.from }, said, phrases, above);
+  // Words before the first name that head nothing belong to it.
+  const parts = told ? people : [{ ...first, from }, ...people.slice(1)];
+  const found = parts.map((part) => findingsIn(line.text, part, said, phrases));
   asTheOthers(found);
-  const told = { ...above, ...head, ...saidOfAll(text, found) };
-  const read = found.map((own, i) => seatsOf(own, number, alone(text, parts[i]!), told));
+  return seatsOfParts(line, parts, found, told ?? above);
+}
+
+/** People on one line that is nothing but names, or nothing more than is said of them all; null where it is not. */
+export function readNames(
+  line: Line,
+  from: number,
+  said: readonly SaidSpan[],
+  phrases: Phrases,
+  above: Above,
+): RosterLine[] | null {
+  const isElse = ({ from: at, to }: Part): boolean => said.some((span) => at < span.to && to > span.from);
+  const people = namesAlone(line.text, from, phrases);
+  if (people.length === 0 || people.some(isElse)) return null;
+  const told = toldBy(line.text, { from, to: people[0]!.from }, said, phrases, above);
+  const found = people.map((part) => findingsIn(line.text, part, said, phrases));
+  shareOut(line.text, people, found);
+  return seatsOfParts(line, people, found, told ?? above);
+}
+
+/** What is said of those on a line by what leads it: “Ring fobs: Osra 16.5, Pell 17” says it of both. */
+function toldBy(
+  text: string,
+  { from, to }: Part,
+  said: readonly SaidSpan[],
+  phrases: Phrases,
+  above: Above,
+): Above | null {
+  const lead = text.slice(from, to);
+  if (!/:\s*$/.test(lead)) return null;
+  return { ...above, ...headingOf(lead, findingsIn(text, { from, to }, said, phrases), phrases) };
+}
+
+/** The seats of the people of a line, each with the question whether they are several. */
+function seatsOfParts(
+  { number, text }: Line,
+  parts: readonly Part[],
+  found: readonly Findings[],
+  told: Above,
+): RosterLine[] {
+  const ofAll = { ...told, ...saidOfAll(text, found) };
+  const read = found.map((own, i) => seatsOf(own, number, alone(text, parts[i]!), ofAll));
   const seats = read.flat();
   const spans = wholeSpans(
     read.flatMap(([first], i) => first!.spans.filter((span) => isIn(span, parts[i]!))),
@@ -55,8 +95,24 @@ export function readSeveral(
   return seats.map((seat) =>
     seat.skip
       ? { ...seat, text, spans }
-      : { ...seat, text, spans, faults: [...(names.length > 1 ? [ask] : []), ...seat.faults] },
+      : { ...seat, text, spans, faults: [...(parts.length > 1 && names.length > 1 ? [ask] : []), ...seat.faults] },
   );
+}
+
+/** A length or an age after the last of several names is of all: “Osra, Pell and Marr 16 cm”, “Osra, Pell, Marr, all 9”. */
+function shareOut(text: string, parts: readonly Part[], found: readonly Findings[]): void {
+  const [last, others] = [found.at(-1)!, found.slice(0, -1)];
+  const [number] = [...last.wrists, ...last.ages, ...last.smalls].sort((a, b) => a.from - b.from);
+  const isOfAll =
+    number !== undefined &&
+    (/(?:both|all|each)(?: \p{L}+)?\s*$/iu.test(text.slice(0, number.from)) ||
+      /(?:\s(?:and|und|et|y)|[&+])\s*$/iu.test(text.slice(0, parts.at(-1)!.from)));
+  if (!isOfAll) return;
+  for (const own of others) {
+    own.wrists.push(...last.wrists);
+    own.ages.push(...last.ages);
+    own.smalls.push(...last.smalls);
+  }
 }
 
 /** A whole number by a name is a wrist where it can be one and others of the line have one: “Osra 16.5, Pell 17”. */
@@ -72,12 +128,6 @@ function asTheOthers(parts: readonly Findings[]): void {
     own.spans.push({ from, to, as: 'wrist' });
     own.smalls = [];
   }
-}
-
-function findingsOf(text: string, part: Part, said: readonly SaidSpan[], phrases: Phrases): Findings {
-  const found = nothingFound();
-  readAround(text, part, said, { leads: true, phrases }, found);
-  return found;
 }
 
 /** A line with nothing on it but one of its parts, at its place. */

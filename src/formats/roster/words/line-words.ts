@@ -38,6 +38,8 @@ const ALSO_NAMES = set('april june may august summer autumn kay sunday wednesday
 /** Whether a word heads a part of a list, or names the list. */
 export const isHeadingWord = (word: string): boolean => HEADING.has(word.toLowerCase());
 
+/** Whether a line says something to everybody: “Note: …”. */
+export const isSaying = (text: string): boolean => SAYING.has(/^(\p{L}+):/u.exec(text)?.[1]?.toLowerCase() ?? '');
 export const isGreeting = (text: string): boolean => GREETING.test(text);
 export const isSignOff = (text: string): boolean => SIGN_OFF.test(text);
 export const isTotal = (text: string): boolean =>
@@ -54,7 +56,7 @@ export function isSentence(text: string): boolean {
   const lower = words.filter((word) => SENTENCE.has(word.toLowerCase()) && word[0] === word[0]!.toLowerCase());
   return (
     isGreeting(text) ||
-    SAYING.has(/^(\p{L}+):/u.exec(text)?.[1]?.toLowerCase() ?? '') ||
+    isSaying(text) ||
     lower.length >= 2 ||
     (words.length >= 4 && lower.length >= 1) ||
     (/[!?]$/.test(text) && lower.length >= 1)
@@ -91,13 +93,19 @@ export function namesFirst(text: string): boolean {
   );
 }
 
+/** Whether words name an organisation: “the Venn Trust”. */
+export function isOrganisation(text: string): boolean {
+  const words = wordsIn(text);
+  return words.length >= 3 && words.some((word) => ORGANISATION.has(word));
+}
+
 /** Whether a line without measures heads what comes, by its words. */
 export function isHeading(text: string): boolean {
   const words = wordsIn(text);
   const heading = words.filter((word) => HEADING.has(word) && !(ALSO_NAMES.has(word) && words.length <= 2));
   if (/:\s*$/.test(text)) return true;
   if (heading.length > 0 && (words.length <= 2 || heading.length >= words.length / 3)) return true;
-  if (words.length >= 3 && words.some((word) => ORGANISATION.has(word))) return true;
+  if (isOrganisation(text)) return true;
   // Capitals throughout, of more words than a name has.
   return words.length >= 4 && text === text.toUpperCase();
 }
@@ -129,7 +137,7 @@ export function cancelsSomebody(text: string): boolean {
   return others.some((word) => /^\p{Lu}/u.test(word) && !isHeadingWord(word));
 }
 export const MAYBE =
-  /(?:^|[^\p{L}])(?:reserves?|waiting list|wait list|waitlist|waiting(?=\))|standby|stand-by|if there is (?:room|space)|provisional(?:ly)?|might come|may come|not sure if)(?!\p{L})/iu;
+  /(?:^|[^\p{L}])(?:reserves?|waiting list|wait list|waitlist|waiting(?=\))|standby|stand-by|if there is (?:room|space)|provisional(?:ly)?|(?:maybe|perhaps|possibles?)(?=\s*:)|might come|may come|not sure if)(?!\p{L})/iu;
 export const PLUS_ONE =
   /(?<=\p{L} )[x×] ?[2-9](?![\d.,]|\p{L})|\+ ?(?:1|one|2|two|guest|friend|sister|brother|mum|dad)(?!\p{L})(?: (?:friend|guest|more))?|(?:^|[^\p{L}])(?:plus (?:one|1|a friend|guest|friend)|and (?:a |one )?(?:friend|guest)|brings? a friend|with a friend)(?!\p{L})/iu;
 
