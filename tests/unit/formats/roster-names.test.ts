@@ -46,6 +46,7 @@ describe('names alone on one line', () => {
 
   it('what stands in the same place on other lines is a column', () => {
     expect(names('Osra, Venn, Hilltop\nPell, Arden, Hilltop')).toEqual(['Osra', 'Pell']);
+    expect(names('Osra and Pell, Buckle band\nMarr, Hild and Corin, Buckle band')).toHaveLength(5);
   });
 
   it.each([

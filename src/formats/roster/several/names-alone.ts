@@ -20,6 +20,7 @@ import { namesPerson, type Part } from './people-in';
 const BETWEEN = /\s*(?:[,;/|&]|\+(?!\s?\d)|[,;]?\s+(?:and|und|et|y)(?!\p{L}))\s*/giu;
 /** What joins two so that they are surely two, not a surname and a first name: “Osra and Pell”. */
 const JOINS = /[/&+]|\p{L}/u;
+const JOINED = /\s(?:and|und|et|y|&|\+)\s/iu;
 /** Where what is said of them begins: “Osra, Pell and Marr: ring fobs”, “… (all new)”, “… 16 cm”, “… are coming”. */
 const SAID_AFTER = /\s*[:(]|\s+[–—-]\s|\s+(?=\d|[~≈]|\p{Ll}{2,}(?!\p{L}))/u;
 /** A name: words in capitals, and small ones between them. */
@@ -123,13 +124,13 @@ export function namesAlone(text: string, from: number, phrases: Phrases): Part[]
   }));
 }
 
-/** Lines on which a field is the same as on another, in the same place, “Osra, Venn, Hilltop”: columns, and not several people. */
+/** Lines on which a name is the same as on another, in the same place, “Osra, Venn, Hilltop”: columns, and not several people. */
 export function inColumns(lines: readonly Line[]): ReadonlySet<number> {
   const first = new Map<string, number>();
   const found = new Set<number>();
   for (const { number, text } of lines)
     for (const [i, field] of text.slice(0, MOST).split(',').entries()) {
-      if (i === 0 || field.trim() === '') continue;
+      if (i === 0 || !CAPITALS.test(field.trim()) || JOINED.test(text)) continue;
       const key = `${i} ${field.trim().toLowerCase()}`;
       const other = first.get(key);
       if (other !== undefined) found.add(other).add(number);
