@@ -9,9 +9,19 @@ const LONGEST = 20_000;
 
 const moment = (): Promise<void> => new Promise((done) => setTimeout(done, MOMENT));
 
-/** The page's own keys: single letters and signs, where nothing is being written. */
-const isKey = ({ key, ctrlKey, metaKey, altKey, target }: KeyboardEvent): boolean =>
-  key.length === 1 && key !== ' ' && !ctrlKey && !metaKey && !altKey && !(target as Element).closest(WRITTEN);
+/** The page's own keys: single letters and signs, where nothing is being written; and Enter in a field, with Control in one of lines. */
+function isKey({ key, ctrlKey, metaKey, altKey, target }: KeyboardEvent): boolean {
+  const isHeld = ctrlKey || metaKey;
+  if (isWritten(target)) return key === 'Enter' && !altKey && (isHeld || target instanceof HTMLInputElement);
+  return key.length === 1 && key !== ' ' && !isHeld && !altKey && !(target as Element).closest(WRITTEN);
+}
+
+/** What Enter does in a form: its button is pressed, if it may be by then. */
+function sendForm(form: HTMLFormElement): void {
+  const button = form.querySelector<HTMLButtonElement>('button[type="submit"]');
+  if (button) button.click();
+  else form.requestSubmit();
+}
 
 /** Whether React answers for an element: it marks those that it has. */
 const isTakenOver = (one: Element): boolean => Object.keys(one).some((key) => key.startsWith('__react'));
@@ -60,10 +70,14 @@ export function hold(island: HTMLElement): () => Promise<void> {
     held.set(target, () => writeAgain(target, text));
   };
   const key = (event: KeyboardEvent): void => {
-    if (!isKey(event)) return;
-    const { target, key, code, shiftKey } = event;
-    const again = new KeyboardEvent('keydown', { key, code, shiftKey, bubbles: true, cancelable: true });
-    keep(event, event, () => target!.dispatchEvent(again));
+    const { target, key, code, shiftKey, ctrlKey, metaKey } = event;
+    if (!isKey(event) || (isWritten(target) && !island.contains(target))) return;
+    const pressed = { key, code, shiftKey, ctrlKey, metaKey };
+    const again = new KeyboardEvent('keydown', { ...pressed, bubbles: true, cancelable: true });
+    const form = key === 'Enter' && !ctrlKey && target instanceof HTMLInputElement ? target.form : null;
+    // Left alone, a browser would load the page anew by it, and what was written would be gone.
+    if (form) keep(event, form, () => sendForm(form));
+    else keep(event, event, () => target!.dispatchEvent(again));
   };
   island.addEventListener('click', click, how);
   island.addEventListener('mousedown', choose, how);

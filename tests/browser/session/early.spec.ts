@@ -65,6 +65,21 @@ test('what is written before a page is taken over is heard once it is: a search,
   await page.getByRole('button', { name: 'Plan it' }).click();
   await expect(page).toHaveURL(/\/sessions\/[0-9a-f-]{36}\/seats$/);
   await expect(page.getByRole('main', { name: 'Written early, seats' })).toBeVisible();
+
+  // Enter sends what was written, though its button could not be pressed yet; with Control, a list of lines.
+  letGo = await openSlowly(page, page.url());
+  await page.getByLabel('List of who is coming').fill('Listed Early, 16 cm\nListed Late, 17 cm');
+  await page.keyboard.press('Control+Enter');
+  await letGo();
+  await page.getByRole('button', { name: 'Seat 2 people' }).click();
+  await expect(page.getByLabel('Name, seat 2')).toHaveValue('Listed Late');
+  await saved(page);
+  letGo = await openSlowly(page, page.url());
+  await page.getByPlaceholder('Name', { exact: true }).fill('Sent Early');
+  await page.keyboard.press('Enter');
+  await letGo();
+  await expect(page.getByLabel('Name, seat 3')).toHaveValue('Sent Early');
+  await saved(page);
 });
 
 test('a page that nobody touches is read without its scripts, and is taken over all the same after a while', async ({
