@@ -116,6 +116,10 @@ function made(region: string, currency: string | undefined): Region {
     decimal: sign('decimal'),
     group: sign('group'),
     groupFrom: thousands(1234.5).some(({ type }) => type === 'group') ? 4 : 5,
+    groupOf:
+      thousands(123_456_789)
+        .filter(({ type }) => type === 'integer')
+        .at(-2)?.value.length ?? 3,
     money: moneyOf(tag, currency),
   };
 }

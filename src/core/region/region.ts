@@ -34,6 +34,8 @@ export interface Region {
   readonly group: string;
   /** Digits before the decimal sign from which thousands are set apart. */
   readonly groupFrom: number;
+  /** Digits of each further group after the last three: 3, or 2 where lakhs are counted, as in 12,34,567. */
+  readonly groupOf: number;
   /** What stands around an amount, and its decimals; without a currency none is named. */
   readonly money: { readonly before: string; readonly after: string; readonly digits: number };
 }

@@ -52,10 +52,12 @@ export function writeTime(time: string, region: Region): string {
  *
  * @example
  * writeNumber(12_345.678, regionOf('de-DE'), 1) // '12.345,7'
+ * writeNumber(1_234_567, regionOf('en-IN')) // '12,34,567'
  */
 export function writeNumber(n: number, region: Region, decimals = 0): string {
   const [whole, rest] = Math.abs(n).toFixed(decimals).split('.') as [string, string?];
-  const grouped = whole.length < region.groupFrom ? whole : whole.replace(/\B(?=(\d{3})+$)/g, region.group);
+  const between = region.groupOf === 2 ? /\B(?=(\d{2})*\d{3}$)/g : /\B(?=(\d{3})+$)/g;
+  const grouped = whole.length < region.groupFrom ? whole : whole.replace(between, region.group);
   const isNought = Number(n.toFixed(decimals)) === 0;
   return `${n < 0 && !isNought ? '−' : ''}${grouped}${rest ? region.decimal + rest : ''}`;
 }

@@ -67,6 +67,11 @@ describe.each(REGIONS)('%s', (tag) => {
     const tomorrow = new Intl.RelativeTimeFormat(tag, { numeric: 'auto' }).format(1, 'day');
     expect(readWhen(tomorrow, by, region), tomorrow).toEqual({ ok: true, value: { day: '2026-11-27' } });
   });
+  it('sets thousands apart as the region does', () => {
+    const format = new Intl.NumberFormat(`${tag}-u-nu-latn`, { minimumFractionDigits: 1, maximumFractionDigits: 1 });
+    for (const n of [999, 1234.5, 12_345, 123_456, 1_234_567.5, 987_654_321])
+      expect(writeNumber(n, region, 1)).toBe(format.format(n).replace(/[\u00a0\u202f]/g, ' '));
+  });
   it('writes what can be read as a number', () => {
     const written = writeNumber(123.45, region, 2);
     expect(readNumber(written), written).toBe(123.45);
