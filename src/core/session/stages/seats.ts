@@ -10,7 +10,7 @@ function judge({ seats }: Progress): Verdict {
     done: true,
     code: 'seated',
     values: { seats: seats.length },
-    line: `${plural(seats.length, 'seat')}, each with a project.`,
+    line: `${plural(seats.length, 'seat')}, projects chosen.`,
   };
 }
 
