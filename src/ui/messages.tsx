@@ -1,4 +1,5 @@
 import { CircleAlert, Info, TriangleAlert } from 'lucide-react';
+import { sayLengths, type Units } from '../core/measure';
 import type { Message } from '../core/studio';
 
 const LOOK = {
@@ -8,7 +9,7 @@ const LOOK = {
 } as const;
 
 /** What the instructor should know, worst first; each with a shape and a word, never colour alone. */
-export function Messages({ messages }: { messages: readonly Pick<Message, 'level' | 'code' | 'text'>[] }) {
+export function Messages({ messages, units }: { messages: readonly Message[]; units: Units }) {
   if (messages.length === 0) return null;
   const order = ['error', 'warning', 'info'];
   const sorted = [...messages].sort((a, b) => order.indexOf(a.level) - order.indexOf(b.level));
@@ -20,7 +21,7 @@ export function Messages({ messages }: { messages: readonly Pick<Message, 'level
           <li key={message.code + message.text} className="flex gap-2">
             <Icon className={`mt-0.5 shrink-0 ${tone}`} size={17} aria-hidden="true" />
             <span>
-              <strong className={tone}>{word}:</strong> {message.text}
+              <strong className={tone}>{word}:</strong> {sayLengths(message.text, message.values, units)}
             </span>
           </li>
         );

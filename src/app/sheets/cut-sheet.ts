@@ -1,6 +1,6 @@
 import { foldWords } from '../../core/cut';
 import { countOf } from '../../core/fit';
-import { formatLength, formatTotal } from '../../core/measure';
+import { formatLength, formatTotal, sayLengths } from '../../core/measure';
 import { PARTS } from '../../core/part';
 import type { SheetTable } from '../../formats/sheets';
 import { cautionsOf } from './cautions-of';
@@ -79,7 +79,7 @@ export const cutSheetFeature: SheetFeature = {
     const writing = writingFor(settings);
     const open = seats.flatMap(({ label, state, plan }, i) => {
       const error = plan.messages.find((m) => m.level === 'error');
-      const why = state === 'notched' ? `: ${error?.text ?? ''}` : '';
+      const why = state === 'notched' ? `: ${error ? sayLengths(error.text, error.values, writing.units) : ''}` : '';
       return state === 'solid' ? [] : [`${i + 1} ${label}: ${WHY[state]}${why}`];
     });
     const lines = groups.flatMap((group) => group.lines);

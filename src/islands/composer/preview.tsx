@@ -35,7 +35,7 @@ export function Preview({
           <>
             {plan.messages.length > 0 && (
               <div className="mt-2">
-                <Messages messages={plan.messages} />
+                <Messages messages={plan.messages} units={units} />
               </div>
             )}
             {plan.fit && plan.cut && (

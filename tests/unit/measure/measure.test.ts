@@ -1,6 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { formatLength, formatTotal, HAND, parseGirth, parseLength, roundUpTo, WRIST } from '../../../src/core/measure';
+import {
+  formatLength,
+  formatTotal,
+  HAND,
+  parseGirth,
+  parseLength,
+  roundUpTo,
+  sayLengths,
+  WRIST,
+} from '../../../src/core/measure';
 import { amountOf } from '../../../src/ui/words/amount';
 
 const mm = (text: string): number => {
@@ -166,5 +175,24 @@ describe('writing and rounding', () => {
         expect(back(amountOf(item, mm, units, 'needed'))).toBeGreaterThanOrEqual(mm - 0.01);
       }),
     );
+  });
+});
+
+describe('lengths in sentences', () => {
+  it('that a tape measures are said in the studio’s units; holes, beads and names stay as they are', () => {
+    const hole = 'Hole 2.0 mm; Sheathed nylon 60 mm needs 3.0 mm.';
+    expect(sayLengths(hole, { hole_mm: 2, need_mm: 3 }, 'in')).toBe(hole);
+    const ring = 'The ring is 181 mm inside; the hand needs 215 mm.';
+    expect(sayLengths(ring, { inner_mm: 181.3, need_mm: 215 }, 'cm,')).toBe(
+      'The ring is 18,1 cm inside; the hand needs 21,5 cm.',
+    );
+    // 140 mm are 5.51 in, 152 are 5.98.
+    expect(sayLengths('a wrist of 140 to 152 mm by now', { least_mm: 140, most_mm: 152 }, 'in')).toBe(
+      'a wrist of 5 ½ in to 6 in by now',
+    );
+  });
+
+  it('of which one is not known stay together as they are', () => {
+    expect(sayLengths('from 140 to 152 mm', { least_mm: 140 }, 'cm')).toBe('from 140 to 152 mm');
   });
 });

@@ -176,7 +176,9 @@ describe('worked constructions', () => {
       // Each cord is two legs: 270 − the ring of about 180 on each.
       expect(stretch(c, 'slide')).toBeCloseTo(2 * (270 - (fit!.inner_mm! + fit!.error_mm)), 6);
       // The four are knotted before the loop and again further out.
-      expect(c.anatomy.some(({ for: what, because }) => what === 'end' && because.text.includes('Overhand'))).toBe(true);
+      expect(c.anatomy.some(({ for: what, because }) => what === 'end' && because.text.includes('Overhand'))).toBe(
+        true,
+      );
     }
   });
 

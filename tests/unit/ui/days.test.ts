@@ -72,14 +72,15 @@ describe('what a seat’s messages look like', () => {
     const markup = renderToStaticMarkup(
       createElement(Messages, {
         messages: [
-          { level: 'info', code: 'c', text: 'By measure.' },
-          { level: 'error', code: 'a', text: 'Hole too small.' },
-          { level: 'warning', code: 'b', text: 'An estimate.' },
+          { level: 'info', code: 'c', text: 'It opens for 207 mm.', values: { hand_mm: 207 } },
+          { level: 'error', code: 'a', text: 'Hole too small.', values: {} },
+          { level: 'warning', code: 'b', text: 'An estimate.', values: {} },
         ],
+        units: 'in',
       }),
     );
-    expect(read(markup)).toBe('Put right: Hole too small. Look: An estimate. Note: By measure.');
-    expect(renderToStaticMarkup(createElement(Messages, { messages: [] }))).toBe('');
+    expect(read(markup)).toBe('Put right: Hole too small. Look: An estimate. Note: It opens for 8 ⅛ in.');
+    expect(renderToStaticMarkup(createElement(Messages, { messages: [], units: 'in' }))).toBe('');
   });
 });
 

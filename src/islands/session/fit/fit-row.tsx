@@ -1,7 +1,7 @@
 import { number } from '../../../ui/words/region';
 import { lookUp } from '../../../core/project';
 import { estimateWrist } from '../../../core/fit';
-import { formatLength, HAND, WRIST, type Units } from '../../../core/measure';
+import { formatLength, HAND, sayLengths, WRIST, type Units } from '../../../core/measure';
 import { beadOf, type SeatChanges, type PlannedSeat } from '../../../core/seat';
 import { LengthField } from '../../../ui/fields/length-field';
 import { BeadCell } from '../seats/bead-cell';
@@ -9,10 +9,10 @@ import { Choice, EASE_OPTIONS, METHOD_OPTIONS } from '../seats/seat-fields';
 import type { SessionModel } from '../model/use-session';
 
 /** The worst message of a seat in a few words, for its row. */
-function worst(seat: PlannedSeat): string {
+function worst(seat: PlannedSeat, units: Units): string {
   const { messages } = seat.plan;
   const first = messages.find((m) => m.level === 'error') ?? messages.find((m) => m.level === 'warning');
-  return first?.text ?? '';
+  return first ? sayLengths(first.text, first.values, units) : '';
 }
 
 /** `compact` while the tray is open: what the tray says is not said in the row as well. */
@@ -121,7 +121,10 @@ export function FitRow({ seat, index, model, units, compact, selected, onSelect 
       </td>
       <td className="num">{fit ? (fit.half_knots ?? Number(fit.repeats.toFixed(1))) : ''}</td>
       {!compact && <td className="num quiet narrow:hidden">{fit ? sign(fit.error_mm) : ''}</td>}
-      <td className={`truncate text-sm ${compact ? 'max-w-24' : 'max-w-52 narrow:max-w-28'}`} title={worst(seat)}>
+      <td
+        className={`truncate text-sm ${compact ? 'max-w-24' : 'max-w-52 narrow:max-w-28'}`}
+        title={worst(seat, units)}
+      >
         {state === 'ringed' ? (
           <label className="flex items-center gap-1.5 whitespace-nowrap" title="Cut from the estimate">
             <input
@@ -142,7 +145,7 @@ export function FitRow({ seat, index, model, units, compact, selected, onSelect 
             )}
           </label>
         ) : (
-          worst(seat)
+          worst(seat, units)
         )}
       </td>
     </tr>

@@ -69,7 +69,7 @@ export function SeatTray({
       </header>
       {plan.messages.length > 0 && (
         <div className="px-4 pb-3">
-          <Messages messages={plan.messages} />
+          <Messages messages={plan.messages} units={units} />
         </div>
       )}
       <Namesakes record={record} model={model} units={units} />
