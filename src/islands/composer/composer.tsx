@@ -6,7 +6,7 @@ import type { Catalogue, Project } from '../../core/project';
 import { wordOrder } from '../../core/region';
 import type { Settings } from '../../core/studio';
 import { Guard } from '../../ui/guard';
-import { LazyPart } from '../../ui/fields/lazy-part';
+import { LatePart, LazyPart } from '../../ui/fields/lazy-part';
 import { TextCell } from '../../ui/fields/text-cell';
 import { useUnits } from '../../ui/words/units';
 import { AboutFields } from './about-fields';
@@ -92,7 +92,7 @@ export function Composer({
           <p className="quiet text-sm">Sections that fill share one count, so that both halves stay alike.</p>
           <BandList
             model={model}
-            render={(id) => <LazyPart turn={project.layout.indexOf(id)}>{fieldsOf(id)}</LazyPart>}
+            render={(id) => <LatePart turn={project.layout.indexOf(id)}>{fieldsOf(id)}</LatePart>}
           />
           <div className="mt-2 flex flex-wrap items-center gap-2">
             <button type="button" className="btn btn-sm" onClick={() => change(addSection(project))}>
@@ -153,7 +153,7 @@ export function Composer({
           </LazyPart>
         </div>
         <Guard what="What it comes to" of={project}>
-          <LazyPart turn={1}>
+          <LatePart turn={1}>
             <Preview
               project={project}
               catalogue={catalogue}
@@ -162,7 +162,7 @@ export function Composer({
               trial={trial}
               files={files}
             />
-          </LazyPart>
+          </LatePart>
         </Guard>
       </div>
     </main>

@@ -12,7 +12,11 @@ export function Field({ label, children }: { label: string; children: ReactNode 
   );
 }
 
-/** One of several, as wide as what is chosen needs. */
+/** The longest of some names: a choice is as wide as that, also before its field is there. */
+const longest = (names: readonly string[]): string =>
+  names.reduce((long, name) => (name.length > long.length ? name : long), '');
+
+/** One of several. */
 export function Select<Value extends string>({
   label,
   value,
@@ -29,7 +33,11 @@ export function Select<Value extends string>({
   const chosen = options.find(([own]) => own === value);
   if (useAsText())
     return (
-      <span data-soon="" className={`cell inline-block w-auto ${className}`}>
+      <span
+        data-soon=""
+        data-widest={longest(options.map(([, name]) => name))}
+        className={`cell cell-opens inline-block w-auto ${className}`}
+      >
         {chosen?.[1] ?? value}
       </span>
     );

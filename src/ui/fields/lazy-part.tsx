@@ -10,6 +10,13 @@ const WhileAsText = ({ className, children }: { className: string; children: Rea
 );
 
 /** A part of a long form, taken over by itself: a page of many fields answers meanwhile. Its fields come in their turn. */
+export const LatePart = ({ turn, children }: { turn: number; children: ReactNode }) => (
+  <Suspense fallback={null}>
+    <Later turn={turn}>{children}</Later>
+  </Suspense>
+);
+
+/** The same of a part that is far down the page: it is not even laid out before it is come to. */
 export const LazyPart = ({
   turn,
   className = '',
@@ -19,9 +26,7 @@ export const LazyPart = ({
   className?: string;
   children: ReactNode;
 }) => (
-  <Suspense fallback={null}>
-    <Later turn={turn}>
-      <WhileAsText className={className}>{children}</WhileAsText>
-    </Later>
-  </Suspense>
+  <LatePart turn={turn}>
+    <WhileAsText className={className}>{children}</WhileAsText>
+  </LatePart>
 );

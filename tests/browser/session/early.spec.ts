@@ -95,3 +95,23 @@ test('a page that nobody touches is read without its scripts, and is taken over 
   await expect(page.locator('astro-island[ssr]')).toHaveCount(0);
   expect(scripts).not.toEqual([]);
 });
+
+test('nothing moves as the fields of a long form come', async ({ page }) => {
+  for (const width of [1280, 390]) {
+    await page.setViewportSize({ width, height: 800 });
+    await page.goto('/composer/petal-arms');
+    const rows = page
+      .getByRole('list')
+      .filter({ has: page.getByText('tail-left') })
+      .getByRole('listitem');
+    const places = async () =>
+      rows.evaluateAll((all) => all.map((row) => Math.round(row.getBoundingClientRect().top + window.scrollY)));
+    await page.evaluate(async () => document.fonts.ready);
+    const before = await places();
+    expect(before.length).toBeGreaterThan(4);
+    await expect(page.locator('[data-soon]').first()).toBeAttached();
+    await page.keyboard.press('Shift');
+    await expect(page.locator('[data-soon]')).toHaveCount(0);
+    expect(await places()).toEqual(before);
+  }
+});

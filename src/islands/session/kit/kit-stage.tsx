@@ -58,7 +58,7 @@ export function KitStage({ model, units, selected, onSelect }: PanelProps) {
               <PackageOpen size={15} aria-hidden="true" /> Issue all kits from the shelf
             </button>
             {!lanes && (
-              <span className="quiet text-sm">
+              <span className="quiet order-last basis-full text-sm">
                 First lay the cuts out and reserve them: <strong>Cut, From the shelf</strong>.
               </span>
             )}
