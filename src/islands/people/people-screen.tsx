@@ -18,13 +18,13 @@ interface Props {
   units: Units;
   today: string;
   /** Whose tray is open at first. */
-  person: string | null;
+  person: PersonView | null;
 }
 
 function People({ initial, most, units: firstUnits, today, person: first }: Props) {
   const units = useUnits(firstUnits);
   const [find, setFind] = useState('');
-  const [chosen, setChosen] = useState<string | null>(first);
+  const [chosen, setChosen] = useState(first?.id ?? null);
   const client = useQueryClient();
   const { data: lines = [], error } = useQuery({
     queryKey: ['people', find],
@@ -36,6 +36,7 @@ function People({ initial, most, units: firstUnits, today, person: first }: Prop
   const person = useQuery({
     queryKey: ['person', chosen],
     queryFn: () => request<PersonView>('GET', `/api/people/${chosen}`),
+    ...(first && chosen === first.id && { initialData: first }),
     enabled: chosen !== null,
   });
   const columns = useMemo(

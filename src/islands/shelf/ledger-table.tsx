@@ -56,7 +56,7 @@ export function LedgerTable({ model, units, lot }: { model: ShelfModel; units: U
               )}
               <td className="num">{signed(line.item, line.hand, units)}</td>
               <td className="num">{signed(line.item, line.held, units)}</td>
-              {!lot && <td>{why(line)}</td>}
+              {!lot && <td className="min-w-48">{why(line)}</td>}
               <td className="text-right">
                 {line.kind !== 'undo' && !line.undone && line.session_id === null && (
                   <button

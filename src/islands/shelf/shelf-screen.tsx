@@ -1,5 +1,5 @@
 import { keysOf } from '../../core/studio';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { ShelfView } from '../../app/shelf/shelf';
 import type { Units } from '../../core/measure';
@@ -9,7 +9,7 @@ import { OutlookTable } from './buying/outlook-table';
 import { OrderTable } from './buying/order-table';
 import { StockTable } from './stock-table';
 import type { Masses, Choice } from '../../app/shelf/shelf-choices';
-import { useShelf } from './use-shelf';
+import { shelfClient, useShelf, type FirstSeen } from './use-shelf';
 import { Refusal } from '../../ui/refusal';
 import { Tabs } from '../../ui/tabs';
 
@@ -63,9 +63,9 @@ function Shelf({ initial, units: firstUnits, view: firstView, item, lot, choices
   );
 }
 
-/** The shelf's island. */
-export function ShelfScreen(props: Props) {
-  const [client] = useState(() => new QueryClient());
+/** The shelf's island. What is seen first comes with it. */
+export function ShelfScreen({ first, ...props }: Props & { first: FirstSeen }) {
+  const [client] = useState(() => shelfClient(first, props.item));
   return (
     <QueryClientProvider client={client}>
       <Shelf {...props} />

@@ -1,10 +1,26 @@
-import { useInfiniteQuery, useQuery, useQueryClient, type InfiniteData } from '@tanstack/react-query';
+import { QueryClient, useInfiniteQuery, useQuery, useQueryClient, type InfiniteData } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import type { ItemView, ShelfView } from '../../app/shelf/shelf';
 import type { OutlookView } from '../../app/buying/outlook';
 import type { LedgerLine } from '../../data/shelf/ledger';
 import { LEDGER_PAGE } from '../../core/shelf';
 import { problemOf, request, type RequestProblem } from '../../ui/api';
+
+/** What is asked for by itself, where it is looked at first: a page is read before it is taken over. */
+export interface FirstSeen {
+  readonly outlook?: OutlookView | undefined;
+  readonly ledger?: readonly LedgerLine[] | undefined;
+  readonly item?: ItemView | undefined;
+}
+
+/** Keeps what the shelf’s screens have asked for, from what came with the page on. */
+export function shelfClient({ outlook, ledger, item }: FirstSeen, selected: string | null): QueryClient {
+  const client = new QueryClient();
+  if (outlook) client.setQueryData(['outlook'], outlook);
+  if (ledger) client.setQueryData(['ledger', null], { pages: [ledger], pageParams: [null] });
+  if (item) client.setQueryData(['shelf', 'item', selected], item);
+  return client;
+}
 
 /** The shelf on screen: its totals, the item looked at, and what is done to them. */
 export function useShelf(initial: ShelfView, selected: string | null) {

@@ -115,3 +115,18 @@ test('nothing moves as the fields of a long form come', async ({ page }) => {
     expect(await places()).toEqual(before);
   }
 });
+
+test('what is asked for by itself comes with the page: it is read before anybody touches it', async ({ page }) => {
+  await page.route('**/_astro/*.js', async (route) => route.abort());
+  await page.goto('/shelf?view=outlook');
+  await expect(page.getByText(/items fall short in the \d+ sessions ahead/)).toBeVisible();
+  await page.goto('/shelf?view=ledger');
+  await expect(page.getByRole('table', { name: 'Movements, newest first' })).toContainText('Received');
+  await page.goto('/shelf');
+  const spool = (await page.request.get('/api/shelf')).json() as Promise<{
+    lines: { doc: { id: string; name: string } }[];
+  }>;
+  const { id, name } = (await spool).lines[0]!.doc;
+  await page.goto(`/shelf?item=${encodeURIComponent(id)}`);
+  await expect(page.getByRole('heading', { name })).toBeVisible();
+});

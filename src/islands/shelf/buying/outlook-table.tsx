@@ -104,12 +104,16 @@ export function OutlookTable({ model, units, today }: { model: ShelfModel; units
                       {item.packs !== null && item.packs > 0 && (
                         <button
                           type="button"
-                          className="btn btn-sm"
+                          className="btn btn-sm whitespace-nowrap"
                           disabled={model.busy || item.offer === null || item.offer.packs === 0}
                           onClick={() => order(item)}
                         >
                           <ShoppingBasket size={14} aria-hidden="true" />
-                          {item.offer?.packs === 0 ? 'Supplier is out' : `Order ${item.packs}`}
+                          {item.offer === null
+                            ? 'No supplier'
+                            : item.offer.packs === 0
+                              ? 'Supplier is out'
+                              : `Order ${item.packs}`}
                         </button>
                       )}
                     </td>
