@@ -1,5 +1,5 @@
 import type { Skill } from '../../core/studio';
-import { CANCELLED, isFiller, MAYBE, NOISE, PLUS_ONE, TOGETHER } from './words/line-words';
+import { CANCELLED, MAYBE, NOISE, PLUS_ONE, TOGETHER } from './words/line-words';
 import { blankSeat, type RosterFault, type RosterLine, type RosterSeat, type Span } from './roster-line';
 import type { Findings, Run } from './findings';
 import { nameOf, onlyNoise, tidy, twoNames } from './names';
@@ -20,11 +20,14 @@ const MATERIALS = new Set(
   'leather satin nylon cotton hemp wool suede waxed twine paracord yarn string silk'.split(' '),
 );
 
+/** “Osra and Pell are coming”: so is everybody on the list. */
+const COMES = /^(?:(?:is|are|will|can|both|all) )*(?:come|coming)$/i;
+
 /** What is left over of a line: words that only hold it together, a remark that is kept, or something that is asked about. */
 function readRests(rests: readonly Run[], found: Findings): void {
   for (const run of rests) {
     const text = tidy(run.text);
-    if (!/[\p{L}\d]/u.test(text) || onlyNoise(text) || text.split(' ').every(isFiller)) continue;
+    if (!/[\p{L}\d]/u.test(text) || onlyNoise(text) || COMES.test(text)) continue;
     const words = wordsIn(text);
     const isRemark =
       words.every((word) => MATERIALS.has(word) || NOISE.has(word)) ||
