@@ -29,7 +29,6 @@ export function bareName(text: string): string {
     .replace(/(?<=\p{L}) ?\+ ?\d$/u, '')
     .replace(/(?<=\p{L}),? (?:both|each)$/u, '')
     .replace(/^and (?=\p{Lu})/u, '')
-    .replace(/^(?:i|we|he|she|they)(?:['’](?:m|s|re|ve|ll|d))? (?:\p{Ll}+ ){0,3}(?=\p{Lu})/iu, '')
     .replace(/^(?:(?:a |one )?(?:place|seat|spot) )?(?:reserved |held |kept )?for (?=\p{Lu})/iu, '');
   const own = tidy(said.replace(/\s?\(\s?\+ ?\d\s?\)?/g, ''))
     .replace(/^(?:my|our|his|her) (?:\p{Ll}{2,12} )?(?=\p{Lu})/iu, '')

@@ -22,6 +22,8 @@ describe('names alone on one line', () => {
     ['We are Osra and Pell', 'Osra|Pell'],
     ['We have Osra, Pell and Marr coming', 'Osra|Pell|Marr'],
     ['Will Arden, Rose and Marr', 'Will Arden|Rose|Marr'],
+    ["We're Osra, Pell and Marr", 'Osra|Pell|Marr'],
+    ['He Wen Arden, 16 cm', 'He Wen Arden'],
     ['Osra, Tamsin +1, Pell', 'Osra|Tamsin|Pell'],
     ['Venn, Osra; Arden, Pell; Tolle, Marr', 'Venn|Arden|Tolle'],
   ])('%s: %s, and asked about where they are several', (text, whole) => {
