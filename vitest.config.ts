@@ -22,11 +22,12 @@ export default defineConfig({
         test: { name: 'served', include: ['tests/served/**/*.test.ts'], fileParallelism: false, testTimeout: 30_000 },
       },
       {
-        // One cluster, one database: the files take turns.
+        // One cluster, one database: the files take turns, in one process, which reads the application once.
         test: {
           name: 'integration',
           include: ['tests/integration/**/*.test.ts'],
           fileParallelism: false,
+          isolate: false,
           testTimeout: 30_000,
           hookTimeout: 60_000,
         },
