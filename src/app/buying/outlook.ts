@@ -27,8 +27,8 @@ import { today } from '../studio/clock';
 import { hexOf, nameOf } from '../shelf/item-names';
 import { readStudio, withRevisions } from '../studio/studio';
 
-/** How many sessions ahead are netted: more than anybody buys for. */
-const AHEAD = 40;
+/** So many sessions ahead are netted, a term of a house that is open daily: each is planned anew for it. What comes later is not silent. */
+const AHEAD = 100;
 
 /** One item's outlook beside how it stands. */
 export interface ItemOutlook extends Outlook {
@@ -49,6 +49,8 @@ export interface ItemOutlook extends Outlook {
 export interface OutlookView {
   readonly items: readonly ItemOutlook[];
   readonly sessions: number;
+  /** Whether there are later ones too, which are not netted yet. */
+  readonly hasLater: boolean;
 }
 
 /** A session ahead with its planned seats. */
@@ -139,8 +141,11 @@ export async function netSessions(
 }
 
 /** The sessions ahead whose kits are not issued yet, planned. */
-export async function plannedAhead(t: Transaction): Promise<{ planned: PlannedSession[]; studio: Studio }> {
-  const sessions = (await sessionsFrom(today(), AHEAD, t)).filter((session) => !session.kits?.issued);
+export async function plannedAhead(
+  t: Transaction,
+): Promise<{ planned: PlannedSession[]; studio: Studio; hasLater: boolean }> {
+  const found = await sessionsFrom(today(), AHEAD + 1, t);
+  const sessions = found.slice(0, AHEAD).filter((session) => !session.kits?.issued);
   const seats = await seatsOf(
     sessions.map((session) => session.id),
     t,
@@ -150,13 +155,13 @@ export async function plannedAhead(t: Transaction): Promise<{ planned: PlannedSe
     session,
     ...planSession({ session, seats: seats.get(session.id)!, studio }),
   }));
-  return { planned, studio };
+  return { planned, studio, hasLater: found.length > AHEAD };
 }
 
 /** The outlook over the sessions ahead. */
 export function openOutlook(): Promise<OutlookView> {
   return inTransaction(async (t) => {
-    const { planned, studio } = await plannedAhead(t);
-    return { sessions: planned.length, items: await netSessions(planned, studio, t) };
+    const { planned, studio, hasLater } = await plannedAhead(t);
+    return { sessions: planned.length, hasLater, items: await netSessions(planned, studio, t) };
   });
 }

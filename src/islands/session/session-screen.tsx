@@ -1,9 +1,11 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
+import type { SessionStock } from '../../app/kits/session-stock';
 import type { RoomTimes } from '../../core/room';
 import type { SessionView } from '../../core/session';
 import { borrow } from '../../ui/page-data';
 import { Board } from './board/board';
+import { keepStock } from './model/use-stock';
 import { WhenPlanned } from './model/when-planned';
 
 /**
@@ -14,12 +16,12 @@ export function SessionScreen({
   session,
   studio,
   times,
+  stock,
   ...props
-}: { session: string; studio: string; times: string | null } & Omit<
+}: { session: string; studio: string; times: string | null; stock: string | null } & Omit<
   Parameters<typeof Board>[0],
   'initial' | 'initialTimes'
 >) {
-  const [client] = useState(() => new QueryClient());
   const initial = useMemo(
     (): SessionView => ({
       ...(JSON.parse(session) as Omit<SessionView, 'studio'>),
@@ -27,6 +29,11 @@ export function SessionScreen({
     }),
     [session, studio],
   );
+  const [client] = useState(() => {
+    const made = new QueryClient();
+    if (stock) keepStock(made, initial.session.id, JSON.parse(stock) as SessionStock);
+    return made;
+  });
   const initialTimes = useMemo(() => (times === null ? null : (JSON.parse(times) as RoomTimes)), [times]);
   return (
     <QueryClientProvider client={client}>

@@ -129,4 +129,7 @@ test('what is asked for by itself comes with the page: it is read before anybody
   const { id, name } = (await spool).lines[0]!.doc;
   await page.goto(`/shelf?item=${encodeURIComponent(id)}`);
   await expect(page.getByRole('heading', { name })).toBeVisible();
+  const session = await makeSession(page, 'Packed early', [guest('Early Packer', 'sheathed-4', 'race')]);
+  await page.goto(`/sessions/${session}/kit`);
+  await expect(page.getByText('for 1 kit, by the price of a pack')).toBeVisible();
 });

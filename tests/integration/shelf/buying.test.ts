@@ -13,6 +13,7 @@ import { openToday } from '../../../src/app/session/today';
 import { colourGifts, colourProblems, assignColours } from '../../../src/core/layout';
 import { modelsOf } from '../../../src/solver/highs';
 import { simulatedSupplier } from '../../../src/standins/supplier';
+import { database } from '../../../src/data/database/connection';
 import { freshStudio } from '../support/database';
 import { BUCKLE, CORD, expectLedgerTrue, session, stock, stockNamed } from '../support/shelf';
 
@@ -65,6 +66,27 @@ describe('what is ahead', () => {
     // Two pairs for four seats, three for seven; what the first had is there for the second.
     expect(await find('tool/scissors')).toMatchObject({ short: 1, short_on: '2031-05-05', levels: [] });
     expect(await find('consumable/kit-bag')).toMatchObject({ short: 1, short_on: '2031-05-05', hand: 10 });
+  });
+
+  it('nets a hundred sessions ahead, and says that there are later ones', async () => {
+    const only = await session('The last of them', '2032-05-04', ['Ada']);
+    const others = (count: number) =>
+      database().query(
+        `INSERT INTO sessions (id, title, held_on, version)
+         SELECT gen_random_uuid(), 'Evening ' || n, '2031-05-04', 1 FROM generate_series(1, ${count}) n`,
+      );
+    const seen = async () => {
+      const { items, sessions, hasLater } = await openOutlook();
+      return {
+        sessions,
+        hasLater,
+        isNetted: items.some(({ lines }) => lines.some((one) => one.session === only.session.id)),
+      };
+    };
+    await others(99);
+    expect(await seen()).toEqual({ sessions: 100, hasLater: false, isNetted: true });
+    await others(1);
+    expect(await seen()).toEqual({ sessions: 100, hasLater: true, isNetted: false });
   });
 
   it('tells what a lot is long enough for: cuts of the sessions ahead, and strands of the projects', async () => {

@@ -1,10 +1,8 @@
-import { useQuery } from '@tanstack/react-query';
 import { FileText, ListChecks, PackageCheck, PackageOpen, Printer, Undo2 } from 'lucide-react';
-import type { SessionStock } from '../../../app/kits/session-stock';
 import { consumableNeeds, kitCost, totalCost } from '../../../core/kit';
 import { childrenOf, packingOf } from '../../../core/session';
-import { request, type RequestProblem } from '../../../ui/api';
 import { useBooking } from '../model/use-booking';
+import { useStock } from '../model/use-stock';
 import { BagTable } from './bag-table';
 import { itemLook } from './item-look';
 import { LabelPrinterPanel } from './label-printer-panel';
@@ -21,10 +19,7 @@ export function KitStage({ model, units, selected, onSelect }: PanelProps) {
   const { sending, refused, send } = useBooking(id);
   const issue = (method: 'POST' | 'DELETE') => void send(method, 'kits', { version: view.session.version });
   const { bags, spares, tools } = packingOf(seats, figures, childrenOf(view.seats, figures));
-  const { data: stock } = useQuery<SessionStock, RequestProblem>({
-    queryKey: ['stock', id, 'kit'],
-    queryFn: () => request('GET', `/api/sessions/${id}/stock`),
-  });
+  const stock = useStock(id);
   const prices = Object.fromEntries(
     Object.entries(stock?.prices ?? {}).flatMap(([item, price]) =>
       stock?.packs[item] ? [[item, price / stock.packs[item]]] : [],

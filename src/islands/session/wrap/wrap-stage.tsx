@@ -1,10 +1,8 @@
-import { useQuery } from '@tanstack/react-query';
-import type { SessionStock } from '../../../app/kits/session-stock';
 import { isSaid } from '../../../core/record';
 import { packingOf, UNWRAPPED } from '../../../core/session';
-import { request, type RequestProblem } from '../../../ui/api';
 import type { PanelProps } from '../board/stage-panel';
 import { itemLook } from '../kit/item-look';
+import { useStock } from '../model/use-stock';
 import { PutBack } from './put-back';
 import { ToolsIn } from './tools-in';
 import { WrapTable } from './wrap-table';
@@ -14,10 +12,7 @@ export function WrapStage({ model, units }: PanelProps) {
   const { view, seats, figures, stages } = model;
   const { id, kits, wrap: own } = view.session;
   const wrap = own ?? UNWRAPPED;
-  const { data: stock } = useQuery<SessionStock, RequestProblem>({
-    queryKey: ['stock', id, 'kit'],
-    queryFn: () => request('GET', `/api/sessions/${id}/stock`),
-  });
+  const stock = useStock(id);
   const name = (item: string): string => stock?.names[item] ?? itemLook(item, view.studio).name;
   const open = seats.filter(
     ({ id: seat }) =>

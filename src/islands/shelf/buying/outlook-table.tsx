@@ -24,6 +24,9 @@ export function OutlookTable({ model, units, today }: { model: ShelfModel; units
   if (!data) return <Refusal why={error?.message} className="m-4" />;
   const short = data.items.filter((item) => item.short > 0);
   const cost = short.reduce((sum, item) => sum + (item.cost ?? 0), 0);
+  const ahead = data.hasLater
+    ? `the next ${data.sessions} sessions (later ones are not counted yet)`
+    : `the ${data.sessions} sessions ahead`;
   const order = (item: ItemOutlook) =>
     void model.act(
       () => book('POST', '/api/orders', { lines: [{ item: item.item, packs: item.packs }] }),
@@ -36,8 +39,8 @@ export function OutlookTable({ model, units, today }: { model: ShelfModel; units
       <div className="flex flex-wrap items-center justify-between gap-3 px-2 py-1">
         <p>
           {short.length === 0
-            ? `Everything is there for the ${data.sessions} sessions ahead.`
-            : `${short.length} of ${data.items.length} items fall short in the ${data.sessions} sessions ahead${cost > 0 ? `; buying them costs ${money(cost)}` : ''}.`}
+            ? `Everything is there for ${ahead}.`
+            : `${short.length} of ${data.items.length} items fall short in ${ahead}${cost > 0 ? `; buying them costs ${money(cost)}` : ''}.`}
         </p>
         {short.length > 0 && (
           <button
