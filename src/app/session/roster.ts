@@ -1,9 +1,10 @@
-import { NOTHING_SAID, readRoster, type RosterLine, type Said } from '../../formats/roster';
+import { agesOnDay, NOTHING_SAID, readRoster, type RosterLine, type Said } from '../../formats/roster';
 import type { KnownPerson } from '../../core/person';
 import { inTransaction } from '../../data/database/transaction';
 import { Problem } from '../../core/problem';
 import { knownPeople } from '../people/known-people';
 import { MOST_SEATS } from './seats';
+import { today } from '../studio/clock';
 import { readStudio } from '../studio/studio';
 import { vocabularyOf } from '../studio/list-words';
 
@@ -40,7 +41,7 @@ export function readList(text: string, said: Said = NOTHING_SAID): Promise<Roste
       ...own,
       colours: { ...own.colours, ...Object.fromEntries(colours.map(({ name, hex }) => [name.toLowerCase(), hex])) },
     };
-    const lines = readRoster(text, Object.values(catalogue.projects), vocabulary, said);
+    const lines = agesOnDay(readRoster(text, Object.values(catalogue.projects), vocabulary, said), today());
     const seats = lines.filter(({ skip }) => !skip);
     if (seats.length === 0)
       throw new Problem(422, 'empty-list', 'No line of the list names anybody.', { pointer: '/text' });

@@ -4,6 +4,7 @@ import { nothingFound, type Findings } from './findings';
 import type { Role } from './roster-line';
 import { Stretch } from './read-stretch';
 import { answerOf, COMING, PLACES, unitIn } from './words/column-roles';
+import { birthdayAt } from './words/birthday';
 import { matchAt } from './words/tokens';
 import { wordsIn, type Phrases } from './words/vocabulary';
 
@@ -61,7 +62,8 @@ export function roleByValues(values: readonly string[], phrases: Phrases, headin
     return 'wrist';
   // Small numbers under a heading that is not known may count anything.
   const isAge = (value: string): boolean => (heading === '' && /^\d{1,2}$/.test(value)) || ageAt(value, 0) !== null;
-  if (share(isAge) >= 0.6) return 'age';
+  const isBirthday = (value: string): boolean => heading === '' && birthdayAt(value, 0)?.to === value.length;
+  if (share(isAge) >= 0.6 || share(isBirthday) >= 0.6) return 'age';
   for (const as of ['project', 'skill', 'skin', 'colour'] as const) if (share(means(as)) >= 0.6) return as;
   return 'note';
 }
@@ -82,6 +84,13 @@ const asked = (
   found.faults.push({ field, text, problem: `“${text}” was not understood as ${field}; it is kept as a note` });
   found.notes.push(text);
 };
+
+/** A birthday says an age once the day is known on which it counts; any other words are asked about. */
+function askBirthday(found: Findings, text: string): void {
+  const born = birthdayAt(text, 0);
+  if (born?.to !== text.trimEnd().length) return asked(found, 'age', text);
+  found.faults.push({ field: 'age', text, problem: `Born on ${text}: how old are they?`, born: born.days });
+}
 
 /** A name that a list has by its last part, “Quay, Otis”, as it is spoken. */
 export const inOrder = (name: string): string =>
@@ -129,7 +138,7 @@ export function readCell(
         if (worded.ask) found.faults.push({ field: 'age', text, problem: worded.ask });
       } else if (/^(?:adult|grown[- ]?up|over 18|18\+)$/i.test(text) || schoolYearAt(text, 0) === text.length)
         found.notes.push(text);
-      else asked(found, 'age', text);
+      else askBirthday(found, text);
       return;
     }
     case 'wrist':

@@ -9,7 +9,9 @@ export const tidy = (text: string): string =>
     .replace(/\s+/g, ' ')
     // Rows of dots lead to the next column; a mail’s address stands in pointed brackets.
     .replace(/\.{2,}|(?:^|\s)<(?=\s|$)/g, ' ')
-    .replace(/^[\s,;:.()\]~≈!?"@–—-]+(?=[\p{L}\d<])|[\s,;:=(~≈!?–—-]+$/gu, '');
+    .replace(/^[\s,;:.()\]~≈!?"@–—-]+(?=[\p{L}\d<])|[\s,;:=(~≈!?–—-]+$/gu, '')
+    // What closes and was not opened, or the other way round.
+    .replace(/^([^(]*)\)$|^([^"]*)"([^"]*)$/, '$1$2$3');
 /** What is said of somebody after the name: “Kit and Lou want matching ones”. */
 const WANTS =
   /(?<=^\p{Lu}.*\p{L}) ((?:wants?|wishes|would|will|needs?|likes?|loves?|prefers?|has|have|is|are|can|says?|makes?|takes?|does)(?!\p{L}) .*)$/u;
@@ -31,7 +33,7 @@ export function bareName(text: string): string {
     .replace(/^and (?=\p{Lu})/u, '')
     .replace(/^(?:(?:a |one )?(?:place|seat|spot) )?(?:reserved |held |kept )?for (?=\p{Lu})/iu, '');
   const own = tidy(said.replace(/\s?\(\s?\+ ?\d\s?\)?/g, ''))
-    .replace(/^(?:my|our|his|her) (?:\p{Ll}{2,12} )?(?=\p{Lu})/iu, '')
+    .replace(/^(?:and )?(?:my|our|his|her) (?:\p{Ll}{2,12} )?(?=\p{Lu})/iu, '')
     .split(' ');
   if (!own.some((word) => /^\p{Lu}/u.test(word))) return own.join(' ');
   while (own.length > 1 && isFiller(own[0]!)) own.shift();

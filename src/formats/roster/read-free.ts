@@ -120,7 +120,10 @@ export function readFree(lines: readonly Line[], words: Phrases, { spans: said }
     if (signedOff && !hasData(found) && !isListed) return [skipped(line, 'text')];
     if (!namesSomebody(found) && !hasData(found)) return [skipped(line, 'blank')];
     // Who writes of no one else by name writes of themselves.
-    const byName = found.runs.some(({ text: run }) => namesOne(run) && /(?:^|[?!.] |and )\p{Lu}/u.test(run.trim()));
+    const byName = found.runs.some(
+      ({ text: run }) =>
+        namesOne(run) && /(?:^|[?!.] |and |(?:my|our|his|her) (?:\p{Ll}{2,12} )?)\p{Lu}/u.test(run.trim()),
+    );
     const writer = sender ? writesFor(rest, sender) : '';
     return seatsOf(found, line.number, line.text, above, byName && writer === sender ? '' : writer);
   });

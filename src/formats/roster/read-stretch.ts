@@ -1,5 +1,5 @@
 import { noteMeaning, type Findings } from './findings';
-import { ageAt, girthAt, isWritten, schoolYearAt } from './words/measures';
+import { ageAt, agesAt, girthAt, isWritten, schoolYearAt } from './words/measures';
 import { UNKNOWN } from './words/line-words';
 import type { SpanKind } from './roster-line';
 import {
@@ -126,10 +126,10 @@ export class Stretch {
     }
     const vague = kind === 'word' && !(this.lead && i === 0) ? vagueAt(this.text, from) : null;
     if (vague) {
-      const { to: end, as, problem } = vague;
+      const { to: end, as, problem, born } = vague;
       const said = this.text.slice(from, end);
-      if (as !== 'noise' && problem) this.found.faults.push({ field: as, text: said, problem });
-      if (problem) this.found.notes.push(said);
+      if (as !== 'noise' && problem) this.found.faults.push({ field: as, text: said, problem, ...(born && { born }) });
+      if (problem && !born) this.found.notes.push(said);
       return this.mark(from, end, as);
     }
     const school = kind === 'word' || kind === 'number' ? schoolYearAt(this.text, from) : null;
@@ -141,7 +141,15 @@ export class Stretch {
       this.lead = lead && i === 0;
       return school;
     }
-    if (kind !== 'word' || /^(?:age|aged|ages|nearly|almost|turning|turned|just|soon|is)$/.test(lower)) {
+    const two = kind === 'number' || /^(?:age|aged|ages)$/.test(lower) ? agesAt(this.text, from) : null;
+    if (two) {
+      this.found.ages.push(...two.ages.map((age) => ({ age, from, to: two.to })));
+      return this.mark(from, two.to, 'age');
+    }
+    if (
+      kind !== 'word' ||
+      /^(?:age|aged|ages|nearly|almost|turning|turned|just|soon|is|s?he|they|s?he['’]s|they['’]re)$/.test(lower)
+    ) {
       const before = this.text[from - 1] ?? ' ';
       const age = text === '(' && !/\s/.test(before) ? null : ageAt(this.text, from);
       if (age) {

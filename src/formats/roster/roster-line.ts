@@ -15,6 +15,8 @@ export interface RosterFault {
   readonly field: 'name' | 'wrist' | 'hand' | 'age' | 'skill' | 'project' | 'colour' | 'skin' | 'rest' | 'line';
   readonly text: string;
   readonly problem: string;
+  /** The days a birthday may be, “2015-04-03”, where it says how old somebody is. */
+  readonly born?: readonly string[];
   /** Lengths, mm, to choose from where the text gives two. */
   readonly choices?: readonly number[];
 }

@@ -32,7 +32,11 @@ function readRests(rests: readonly Run[], found: Findings): void {
     const isRemark =
       words.every((word) => MATERIALS.has(word) || NOISE.has(word)) ||
       // “Pell and Marr” are two more people.
-      (words.length >= 3 && !twoNames(text) && !/\d\s*(?:mm|cm|in)(?!\p{L})/iu.test(text)) ||
+      // A number that leads it may be the wrist.
+      (words.length >= 3 &&
+        !twoNames(text) &&
+        !/^\d{1,2}(?!\d)/.test(text) &&
+        !/\d\s*(?:mm|cm|in)(?!\p{L})/iu.test(text)) ||
       (!/\d/.test(text) && text === text.toLowerCase() && words.length >= 2);
     found.notes.push(text);
     found.spans.push({ from: run.from, to: run.to, as: isRemark ? 'note' : 'rest' });
@@ -126,6 +130,12 @@ export function seatsOf(found: Findings, line: number, text: string, above: Abov
     return each === undefined ? (found.wrists[i] ?? wrist) : { ...wrist!, mm: each, estimate: false };
   };
   const told = found.ages.flatMap(({ age }) => age ?? []);
+  if (!pair && new Set(told).size > 1)
+    found.faults.push({
+      field: 'age',
+      text: told.join(', '),
+      problem: `It gives more than one age: ${told.join(', ')}`,
+    });
   const ageOf = (i: number): number | null => (told.length > 1 ? told[i]! : known.age);
   const seat = (own: string, girth: typeof wrist, age = known.age): RosterSeat => ({
     ...blankSeat(),

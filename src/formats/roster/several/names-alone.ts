@@ -53,7 +53,7 @@ function leadOf(text: string, phrases: Phrases): { readonly to: number; readonly
   if (!lead || lead.search(BETWEEN) > 0) return { to: smallWords(text), heads: false };
   const role = roleOf(lead.replace(/:\s*$/, ''));
   // “Colours: Rose, Ruby” names nobody.
-  if (role && !NAMES.has(role)) return null;
+  if (role && !NAMES.has(role) && !ANSWER.test(lead)) return null;
   const isKnown = (word: string): boolean =>
     !namesOne(word) || isFiller(word) || isHeadingWord(word) || /^\d{1,2}\p{L}?$/u.test(word);
   const words = lead.toLowerCase().match(/[\p{L}\p{M}\d'’]+/gu) ?? [];

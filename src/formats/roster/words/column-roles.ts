@@ -31,7 +31,7 @@ const HEADINGS: readonly (readonly [Role, RegExp])[] = [
   // A unit alone measures the wrist.
   ['wrist', /wrist|pols|handgelenk|^sizes?\??$|^[([]?(?:cms?|mm|inches|ins?\.?)[)\]]?$/i],
   ['hand', /\bhand\b|knuckle|hand girth/i],
-  ['age', /\bages?\b|how old|years? old|\byrs?\b|\bdob\b|^years?$/i],
+  ['age', /\bages?\b|how old|years? old|\byrs?\b|\bd\.?o\.?b\b|\bborn\b|\bbirth(?:day|date)?\b|^years?$/i],
   ['colour', /colou?rs?/i],
   [
     'skill',

@@ -75,12 +75,16 @@ const CREW =
 export const isTitle = (text: string): boolean => TITLE.test(text) || WHEN.test(text);
 export const isCrew = (text: string): boolean => CREW.test(text);
 
-/** Whether a line begins with a name set off from what is said of it: “Xan - will bring wrist size”. */
+/** A name set off by a mark, “Xan - will bring wrist size”, or by a number and few words more, “Quill 16 snug please”. */
+const SET_OFF = /^([\p{L}\p{M}'’ -]{2,40}?)\s*(?: [–—-] |[,:(])/u;
+const BY_NUMBER = /^([\p{L}\p{M}'’ -]{2,40}?) \d{1,2}(?![\d:/]) ?(.*)$/u;
+
+/** Whether a line begins with somebody’s name and goes on to say something of them. */
 export function namesFirst(text: string): boolean {
-  const name = /^([\p{L}\p{M}'’ -]{2,40}?)\s*(?: [–—-] |[,:(])/u.exec(text)?.[1];
-  const words = name?.trim().split(/\s+/) ?? [];
+  const [, numbered = '', after = ''] = BY_NUMBER.exec(text) ?? [];
+  const name = SET_OFF.exec(text)?.[1] ?? (isSentence(after) ? '' : numbered);
+  const words = name.trim().split(/\s+/);
   return (
-    words.length > 0 &&
     words.length <= 3 &&
     words.every(
       (word) =>

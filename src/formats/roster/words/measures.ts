@@ -163,12 +163,29 @@ const AGE = new RegExp(
 );
 /** An age that only the words before it say: “is 7½”, “nearly 9”. A unit after it says otherwise. */
 const SAID = new RegExp(
-  `(nearly|almost|turning|soon|just(?: turned)?|turned|is)${S}(\\d{1,2})(${HALF})(?!${S}(?:${U}|[-–/½¼¾⅓⅔⅛⅜⅝⅞\\d]|[.,]\\d|ish))(?!${S}(?:to|or) \\d)`,
+  `(nearly|almost|turning|soon|just(?: turned)?|turned|is|s?he['’]s|(?:s?he|they) (?:is|are)|they['’]re)${S}(\\d{1,2})(${HALF})(?!${S}(?:${U}|[-–/½¼¾⅓⅔⅛⅜⅝⅞\\d]|[.,]\\d|ish))(?!${S}(?:to|or) \\d)`,
   'iuy',
 );
 /** A form or class at school is no age. */
 const SCHOOL =
   /(?:year|yr|class|grade|form|reception|key stage|ks|y)[ ]?\d{1,2}(?!\d|[.,]\d|\s?(?:cm|mm|in))(?!\p{L})/iuy;
+
+/** Ages of two, told together: “aged 10 and 12”, “10 & 12 years”, “10 and 12”. */
+const AGES = new RegExp(
+  `((?:age|aged|ages)${S}[:=]?${S})?(\\d{1,2})${S}(?:and(?!\\p{L})|und(?!\\p{L})|&|\\+|/)${S}(\\d{1,2})(?!\\d|[.,/]\\d|[½¼¾⅓⅔⅛⅜⅝⅞])(?!${S}(?:${U}|[½¼¾⅓⅔⅛⅜⅝⅞]|\\d))(${S}${OLD})?`,
+  'iuy',
+);
+
+/** The ages of two at a place of a line; by bare numbers only where neither could be a wrist. Null where there are none. */
+export function agesAt(text: string, at: number): { readonly to: number; readonly ages: readonly number[] } | null {
+  const found = matchAt(AGES, text, at);
+  if (!found) return null;
+  const [whole, word, one, two, old] = found;
+  const ages = [Number(one), Number(two)];
+  const isWrist = (n: number): boolean => within(n, BARE_CM) || within(n, BARE_INCHES);
+  if (word === undefined && old === undefined && ages.some(isWrist)) return null;
+  return { to: at + whole.length, ages };
+}
 
 export function ageAt(text: string, at: number): AgeFound | null {
   const found = matchAt(AGE, text, at);
