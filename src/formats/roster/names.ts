@@ -14,7 +14,7 @@ export const tidy = (text: string): string =>
     .replace(/^([^(]*)\)$|^([^"]*)"([^"]*)$/, '$1$2$3');
 /** What is said of somebody after the name: “Kit and Lou want matching ones”. */
 const WANTS =
-  /(?<=^\p{Lu}.*\p{L}) ((?:wants?|wishes|would|will|needs?|likes?|loves?|prefers?|has|have|is|are|can|says?|makes?|takes?|does)(?!\p{L}) .*)$/u;
+  /(?<=^\p{Lu}.*\p{L}) ((?:wants?|wishes|would|will|needs?|likes?|loves?|prefers?|has|have|is|are|can|says?|makes?|takes?|does|can['’]t|cannot|won['’]t|doesn['’]t|mustn['’]t|isn['’]t|shouldn['’]t)(?!\p{L}) .*)$/u;
 /** What stands in brackets before a name: “(waiting) Sal”. */
 const BRACKET_AHEAD = /^\(?[\p{L} -]{2,30}\) (?=\p{Lu})/u;
 const isSmallWord = (word: string): boolean => isFiller(word) || (NOISE.has(word) && /^\p{Ll}{2,}$/u.test(word));
@@ -23,6 +23,7 @@ export function bareName(text: string): string {
   // What was said before, in brackets, or of how many is not of the name.
   const said = text
     .replace(WANTS, '')
+    .replace(/(?<=\p{L}),? who(?:['’]s| is)?(?: only)?$/iu, '')
     .replace(BRACKET_AHEAD, '')
     .replace(/^.*[?!.;:] (?=\p{Lu})/u, '')
     .replace(/^(?:hi|hello|hey)(?: there)?[,!. ]+(?=\p{Lu})/iu, '')

@@ -8,6 +8,7 @@ import {
   isTitle,
   namesFirst,
   isGreeting,
+  isQuoting,
   isSentence,
   isSignOff,
   isTotal,
@@ -40,7 +41,7 @@ function numberedLines(lines: readonly Line[]): ReadonlySet<number> {
   const numbered = new Set<number>();
   let last: { line: number; n: number } | null = null;
   for (const { number, text } of lines) {
-    const n = Number(/^\s{0,6}(\d{1,3})\s+\p{L}/u.exec(text)?.[1] ?? NaN);
+    const n = Number(/^\s{0,6}(\d{1,3})(?:\s+\p{L}|\s*$)/u.exec(text)?.[1] ?? NaN);
     if (Number.isNaN(n)) continue;
     if (last && n === last.n + 1) numbered.add(last.line).add(number);
     last = { line: number, n };
@@ -71,6 +72,7 @@ export function readFree(lines: readonly Line[], words: Phrases, { spans: said }
     const bare = text.slice(from).trim();
     if (isBlank(bare) || isEmptyPlace(bare)) return [skipped(line, 'blank')];
     if (isTotal(bare)) return [skipped(line, 'total')];
+    if (isQuoting(text.slice(leadingMarks(text, from, text.length)).trim())) return [skipped(line, 'text')];
     if (isRowOfHeadings(bare)) return [skipped(line, 'heading')];
     const marked = leadingMarks(text, from, text.length);
     const isListed = marked > from;

@@ -3,7 +3,7 @@ import { readBlocks } from './read-blocks';
 import { readFree } from './read-free';
 import { readTable, tableOf } from './read-table';
 import { NOTHING_SAID, type Said } from './said';
-import type { RosterLine, RosterProject } from './roster-line';
+import { blankSeat, type RosterLine, type RosterProject } from './roster-line';
 import { phrasesOf, SHIPPED_VOCABULARY, type Phrases, type Vocabulary } from './words/vocabulary';
 
 const made = new WeakMap<Vocabulary, { readonly of: string; readonly phrases: Phrases }>();
@@ -16,6 +16,44 @@ function phrases(vocabulary: Vocabulary, projects: readonly RosterProject[]): Ph
   const fresh = phrasesOf(vocabulary, projects);
   made.set(vocabulary, { of, phrases: fresh });
   return fresh;
+}
+
+/** Whether a line says no more of somebody than what to mind: “Elsie can’t have nickel”. */
+const onlyRemarks = ({ seat, faults, skip }: RosterLine): boolean =>
+  !skip &&
+  seat.name !== '' &&
+  (seat.avoid.length > 0 || seat.note !== '') &&
+  [seat.wrist_mm, seat.hand_mm, seat.age, seat.skill, seat.project].every((value) => value === null) &&
+  faults.length === 0;
+
+/** What a later line says of somebody who has a seat goes to that seat, and is asked about: it may be another of that name. */
+function joinRemarks(lines: readonly RosterLine[]): RosterLine[] {
+  const seats = new Map<string, number>();
+  const joined = [...lines];
+  for (const [i, line] of lines.entries()) {
+    const name = line.seat.name.toLowerCase();
+    const at = line.skip ? undefined : seats.get(name);
+    if (at === undefined || !onlyRemarks(line)) {
+      if (!line.skip && name !== '') seats.set(name, seats.get(name) ?? i);
+      continue;
+    }
+    const { seat, faults, ...own } = joined[at]!;
+    const text = line.text.trim();
+    joined[at] = {
+      ...own,
+      seat: {
+        ...seat,
+        avoid: [...new Set([...seat.avoid, ...line.seat.avoid])],
+        note: [seat.note, line.seat.note].filter(Boolean).join('; '),
+      },
+      faults: [
+        ...faults,
+        { field: 'line', text, problem: `“${text}” on line ${line.line}: is it said of this ${seat.name}?` },
+      ],
+    };
+    joined[i] = { ...line, seat: blankSeat(), skip: true, kind: 'part' };
+  }
+  return joined;
 }
 
 /** The same name on two lines: one person twice, or two people. */
@@ -65,5 +103,6 @@ export function readRoster(
   const words = phrases(said.words.length > 0 ? { ...vocabulary, taught } : vocabulary, projects);
   const blocks = readBlocks(lines, words, said);
   const table = blocks ? null : tableOf(lines, words);
-  return askGone(markTwins(blocks ?? (table ? readTable(lines, table, words, said) : readFree(lines, words, said))));
+  const read = blocks ?? (table ? readTable(lines, table, words, said) : readFree(lines, words, said));
+  return askGone(markTwins(joinRemarks(read)));
 }

@@ -7,10 +7,10 @@ import { matchAt } from '../words/tokens';
 import { wordsIn, type Phrases } from '../words/vocabulary';
 
 const WORD = String.raw`\p{Lu}[\p{L}\p{M}'’.-]{1,30}`;
-/** Words in capitals, then a number: “Pell Marr 17”, “Pell: 17 cm”, “Pell (17)”, “Pell, 17 cm”, “Pell aged 9”. */
+/** Words in capitals, then a number: “Pell Marr 17”, “Pell: 17 cm”, “Pell (17)”, “Pell, 17 cm”, “Pell aged 9”, “Pell, who is 9”, “Pell, wrist 17”. */
 const HEAD = new RegExp(
   String.raw`(?<![\p{L}\p{M}\d'’.-])((?:(?:${WORD}|van|von|de|der|den|la|le|du|da|di|dos|bin|al|el) ){0,3}${WORD})` +
-    String.raw`(\s{1,3}|\s?[:=–—-]\s?|\s?\(\s?|\s?[,;]\s?)(?=[~≈\d¼½¾]|(?:about|approx|ca|aged?)(?!\p{L}))`,
+    String.raw`(\s{1,3}|\s?[:=–—-]\s?|\s?\(\s?|\s?[,;]\s?)(wrist(?: size)?:? |(?:who(?:['’]s| is)|is) (?:only )?|only )?(?=[~≈\d¼½¾]|(?:about|approx|ca|aged?)(?!\p{L}))`,
   'gu',
 );
 /** Names of what has a number and is nobody. */
@@ -30,6 +30,8 @@ interface Head {
   readonly at: number;
   /** Whether the number is a wrist, and not perhaps an age. */
   readonly sure: boolean;
+  /** Whether a word says what the number is: “who is 9”. */
+  readonly said: boolean;
 }
 
 /** How many words a piece, a skill or a colour takes at the beginning of some, and whether it is a colour. */
@@ -65,17 +67,18 @@ function headsOf(text: string, from: number, phrases: Phrases): Head[] {
   // A list in small letters throughout has its names in small letters.
   const isSmall = own === own.toLowerCase();
   const shown = isSmall ? own.replace(/(?<![\p{L}\p{M}'’])\p{Ll}/gu, (letter) => letter.toUpperCase()[0]!) : own;
-  for (const { index, 0: whole, 1: name = '', 2: mark = '' } of shown.matchAll(HEAD)) {
+  for (const { index, 0: whole, 1: name = '', 2: mark = '', 3: word = '' } of shown.matchAll(HEAD)) {
     const number = from + index + whole.length;
     const at = nameAt(name, index === 0, isSmall, phrases);
     if (at === null) continue;
-    const girth = girthAt(text, number, 'wrist', false);
+    const girth = girthAt(text, number, 'wrist', word.startsWith('wrist'));
     if (!girth && PLACES.test(name)) continue;
     const age = girth ? null : (ageAt(text, number)?.age ?? matchAt(BARE, text, number)?.[0] ?? null);
     // “Wren Ashby, 12, Pell Marr, 15 cm”: a number in a field of its own says whose it is only by its unit.
-    if (girth || (age !== null && !/[,;]/.test(mark)))
+    if (girth || (age !== null && (word !== '' || !/[,;]/.test(mark))))
       heads.push({
         at: from + index + at,
+        said: word !== '',
         sure: girth !== null || (typeof age === 'string' && within(Number(age), BARE_CM)),
       });
   }
@@ -119,8 +122,9 @@ export function peopleIn(
   const isSure = heads.some(({ sure }) => sure);
   // Beside people with wrists, a name with an age counts where a wrist follows.
   const named = heads.filter(
-    ({ at, sure }, i) =>
+    ({ at, sure, said: isSaid }, i) =>
       sure ||
+      isSaid ||
       !isSure ||
       found.wrists.some((wrist) => wrist.from > at && wrist.from < (heads[i + 1]?.at ?? text.length)),
   );

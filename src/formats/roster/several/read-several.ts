@@ -3,10 +3,11 @@ import type { Findings } from '../findings';
 import { headingOf } from '../headings';
 import type { Line } from '../lines';
 import { namesAlone } from './names-alone';
-import { peopleIn, type Part } from './people-in';
+import { namesPerson, peopleIn, type Part } from './people-in';
 import type { RosterLine } from '../roster-line';
 import { findingsIn, type SaidSpan } from '../said';
 import { seatsOf, twoOrMore, wholeSpans, type Above } from '../seat-of';
+import { isSentence } from '../words/line-words';
 import { BARE_CM, within } from '../words/measures';
 import type { Phrases } from '../words/vocabulary';
 
@@ -39,8 +40,7 @@ export function readSeveral(
   if (people.length === 0 || (named && !people.some((part) => part.from === named.from))) return null;
   const first = people[0]!;
   const told = toldBy(line.text, { from, to: first.from }, said, phrases, above);
-  // Words before the first name that head nothing belong to it.
-  const parts = told ? people : [{ ...first, from }, ...people.slice(1)];
+  const parts = told ? people : withLead(line.text, from, people);
   const found = parts.map((part) => findingsIn(line.text, part, said, phrases));
   asTheOthers(found);
   return seatsOfParts(line, parts, found, told ?? above);
@@ -61,6 +61,19 @@ export function readNames(
   const found = people.map((part) => findingsIn(line.text, part, said, phrases));
   shareOut(line.text, people, found);
   return seatsOfParts(line, people, found, told ?? above);
+}
+
+/** Somebody who brings others: “Rue + my two girls (”. */
+const BRINGS =
+  /^(\p{Lu}[\p{L}\p{M}'’.-]{1,30}(?: \p{Lu}[\p{L}\p{M}'’.-]{1,30}){0,2})\s?(?:[:,–—-].*)?(?:\+|&|and|with|plus) (?:my|our|his|her|their|the)(?!\p{L})/u;
+
+/** What leads the first name of several: of somebody who brings them, of a sentence that is nobody’s, or words that belong to it. */
+function withLead(text: string, from: number, people: readonly Part[]): readonly Part[] {
+  const first = people[0]!;
+  const lead = text.slice(from, first.from);
+  const bringer = BRINGS.exec(lead)?.[1];
+  if (bringer && namesPerson(bringer.split(' '), false)) return [{ from, to: first.from }, ...people];
+  return isSentence(lead) ? people : [{ ...first, from }, ...people.slice(1)];
 }
 
 /** What is said of those on a line by what leads it: “Ring fobs: Osra 16.5, Pell 17” says it of both. */

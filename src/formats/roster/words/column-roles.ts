@@ -21,29 +21,38 @@ const HEADINGS: readonly (readonly [Role, RegExp])[] = [
   ['number', PLACES],
   [
     'contact',
-    /e-?mail|ticket|phone|mobile|\btel\b|contact|parent|guardian|carer|emergency|address|postcode|booked|paid|payment|amount|order/i,
+    /e-?mail|ticket|phone|mobile|\btel\b|contact|parent|guardian|carer|emergency|address|postcode|booked|paid|payment|amount|order|\bgender\b|^sex$|^m ?\/ ?f$/i,
   ],
   ['skin', /allerg|skin|sensitiv|medical|reacts?|irritat/i],
   [
     'note',
-    /notes?\b|comments?|remarks?|anything|should (?:we|i) know|know about|information|\binfo\b|message|requests?|dietary|other/i,
+    /notes?\b|comments?|bemerkung|remarque|opmerking|observaci|remarks?|anything|should (?:we|i) know|know about|information|\binfo\b|message|requests?|dietary|other/i,
   ],
   // A unit alone measures the wrist.
-  ['wrist', /wrist|pols|handgelenk|^sizes?\??$|^[([]?(?:cms?|mm|inches|ins?\.?)[)\]]?$/i],
+  ['wrist', /wrist|pols|handgelenk|poignet|muñeca|polso|^sizes?\??$|^[([]?(?:cms?|mm|inches|ins?\.?)[)\]]?$/i],
   ['hand', /\bhand\b|knuckle|hand girth/i],
-  ['age', /\bages?\b|how old|years? old|\byrs?\b|\bd\.?o\.?b\b|\bborn\b|\bbirth(?:day|date)?\b|^years?$/i],
-  ['colour', /colou?rs?/i],
+  [
+    'age',
+    /\bages?\b|^alter$|^âge$|^leeftijd$|^edad$|^età$|geburtsda|how old|years? old|\byrs?\b|\bd\.?o\.?b\b|\bborn\b|\bbirth(?:day|date)?\b|^years?$/i,
+  ],
+  ['colour', /colou?rs?|farben?\b|couleurs?|kleur/i],
   [
     'skill',
     /skill|level|\blvl\b|experience|\bexp\b|ability|(?:done|tied|made|tried) (?:it|this|one|any|cord|knots?)?\s*before|before\?|how (?:much|good)|knotting before|standard/i,
   ],
   [
     'project',
-    /project|piece|making|\bmake\b|\bitem\b|choice|choose|chosen|wants?|bracelet|product|model|what (?:are|do|will|would)|kind|\btype\b/i,
+    /project|projekt|projet|wunsch|piece|making|\bmake\b|\bitem\b|choice|choose|chosen|wants?|bracelet|product|model|what (?:are|do|will|would)|kind|\btype\b/i,
   ],
-  ['first', /^(?:first|given|fore|christian)[ -]?names?$|^first$|^forename$/i],
-  ['last', /^(?:last|family|sur)[ -]?names?$|^last$|^surname$/i],
-  ['name', /\bnames?\b|participant|^who\b|child\b|children|pupil|student|guest|attendee|maker|person|full name/i],
+  ['first', /^(?:first|given|fore|christian)[ -]?names?$|^first$|^forename$|^vorname$|^prénoms?$|^voornaam$/i],
+  [
+    'last',
+    /^(?:last|family|sur)[ -]?names?$|^last$|^surname$|^(?:nach|familien)name$|^nom de famille$|^achternaam$|^apellidos?$/i,
+  ],
+  [
+    'name',
+    /\bnames?\b|^nachname, vorname$|^noms?$|^naam$|^nombres?$|^nome$|teilnehmer|participant|^who\b|child\b|children|pupil|student|guest|attendee|maker|person|full name/i,
+  ],
 ];
 
 /** What a column holds by its heading; of questions in a form the number before them says nothing. */

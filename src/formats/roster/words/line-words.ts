@@ -42,6 +42,8 @@ export const isHeadingWord = (word: string): boolean => HEADING.has(word.toLower
 export const isSaying = (text: string): boolean => SAYING.has(/^(\p{L}+):/u.exec(text)?.[1]?.toLowerCase() ?? '');
 export const isGreeting = (text: string): boolean => GREETING.test(text);
 export const isSignOff = (text: string): boolean => SIGN_OFF.test(text);
+/** Whether a line says who wrote what is quoted below it: “On 12 Nov Morag wrote:”. */
+export const isQuoting = (text: string): boolean => /^on .{3,80} wrote:?$/iu.test(text);
 export const isTotal = (text: string): boolean =>
   /^(?:sub)?total(?!\p{L})|^(?:sum|in all|altogether|count(?! me))(?!\p{L})|^\d+ (?:people|places|seats|children|kids|in all|altogether|spaces|names)(?!\p{L})/iu.test(
     text,
@@ -133,7 +135,7 @@ export function leadingMarks(text: string, from: number, to: number): number {
 }
 
 export const CANCELLED =
-  /(?:^|[^\p{L}])(?:cancel(?:led|ed|s|lation)?|can[’']?t (?:make it|come)|cannot (?:make it|come)|not coming|no longer coming|dropped out|has to drop out|won[’']?t be coming|withdrawn|won[’']?t make it)(?!\p{L})/iu;
+  /(?:^|[^\p{L}])(?:cancel(?:led|ed|s|lation)?|(?:can[’']?t|cannot|can not|not able to|unable to) (?:make (?:it|this|that)|come|attend|manage(?: it)?|do (?:it|this|that)(?: one)?)|not (?:coming|attending)|absent|declined|no[- ]show|no longer coming|dropped out|has to drop out|won[’']?t be coming|withdrawn|won[’']?t make it)(?!\p{L})/iu;
 /** Whether a line says of somebody by name that they are not coming. */
 export function cancelsSomebody(text: string): boolean {
   if (!CANCELLED.test(text)) return false;
@@ -141,7 +143,7 @@ export function cancelsSomebody(text: string): boolean {
   return others.some((word) => /^\p{Lu}/u.test(word) && !isHeadingWord(word));
 }
 export const MAYBE =
-  /(?:^|[^\p{L}])(?:reserves?|waiting list|wait list|waitlist|waiting(?=\))|standby|stand-by|if there is (?:room|space)|provisional(?:ly)?|(?:maybe|perhaps|possibles?)(?=\s*:)|might come|may come|not sure if)(?!\p{L})/iu;
+  /(?:^|[^\p{L}])(?:reserves?|waiting list|wait list|waitlist|waiting(?=\))|standby|stand-by|if there is (?:room|space)|provisional(?:ly)?|(?:maybe|perhaps|possibles?)(?=\s*:)|a maybe|(?:maybe|possibly|perhaps) coming|tentative(?:ly)?|(?:might|may) (?:come|make it|be able)|not sure if)(?!\p{L})/iu;
 export const PLUS_ONE =
   /(?<=\p{L} )[x×] ?[2-9](?![\d.,]|\p{L})|\+ ?(?:1|one|2|two|guest|friend|sister|brother|mum|dad)(?!\p{L})(?: (?:friend|guest|more))?|(?:^|[^\p{L}])(?:plus (?:one|1|a friend|guest|friend)|and (?:a |one )?(?:friend|guest)|brings? a friend|with a friend)(?!\p{L})/iu;
 
@@ -151,7 +153,7 @@ export const TOGETHER =
 
 /** Said where a wrist is not known yet. */
 export const UNKNOWN =
-  /(?:wrist )?(?:tbc|tba|t\.b\.c\.?|to be (?:confirmed|measured)|not (?:yet )?measured(?: yet)?|unmeasured|unknown|not known|no idea|(?:will |to )?measure (?:on the day|there|at the session|later)|will measure(?: on the day)?|same as last time|as last time|as before|same as before|to follow|later|don[’']?t know|dont know|ask (?:her|him|them|mum|dad)|pending|\?{1,3})(?!\p{L})/iuy;
+  /(?:wrist )?(?:tbc|tba|n\/k|t\.b\.c\.?|to be (?:confirmed|measured)|not (?:yet )?measured(?: yet)?|unmeasured|unknown|not known|no idea|(?:will |to )?measure (?:on the day|there|at the session|later)|will measure(?: on the day)?|same as last time|as last time|as before|same as before|to follow|later|don[’']?t know|dont know|ask (?:her|him|them|mum|dad)|pending|\?{1,3})(?!\p{L})/iuy;
 /** Said where there is nothing. */
 export const NOTHING =
   /^(?:[-–—/.]*|no|none|nil|n\/?a|nothing|no allergies|none known|no known allergies|not that (?:i|we) know(?: of)?|x)$/iu;

@@ -101,6 +101,7 @@ export function girthAt(
     ish !== undefined ||
     /[.,¼½¾⅓⅔⅛⅜⅝⅞/⁄]/.test(first!) ||
     (second !== undefined && /^(?:and|&|\/)$/i.test(joiner!) && /[.,¼½¾⅓⅔⅛⅜⅝⅞]/.test(second)) ||
+    /or so|ish|est|approx/i.test(suffix ?? '') ||
     /^\d{3}$/.test(first!);
   if (!sure) return null;
   // Five millimetres are a cord; so is nothing else that no wrist could be in a unit that was written, but it is for the person.

@@ -7,7 +7,7 @@ const runOf = (text: string, from: number, to: number): Run => ({ from, to, text
 function endOf(line: string, { from, to }: Pick<Run, 'from' | 'to'>): { runs: Run[]; smalls: Run[] } {
   const text = line.slice(from, to);
   const [after, last] =
-    (NUMBERED.test(text) ? null : /(?:^|(?<=[\p{L}\p{M}.)] {1,3}|[=:]))(\d{1,2})(?: ?\(|[.!])?$/u.exec(text)) ?? [];
+    (NUMBERED.test(text) ? null : /(?:^|(?<=[\p{L}\p{M}.)] {1,3}|[=:]))(\d{1,2})(?: ?[()]|[.!])?$/u.exec(text)) ?? [];
   const end = to - (after?.length ?? 0);
   return {
     runs: end > from ? [runOf(line, from, end)] : [],
