@@ -1,4 +1,4 @@
-export { agesOnDay } from './ages-on';
+export { agesOnDay } from './whole/ages-on';
 export { ROLES, type Column, type Role } from './roster-line';
 export { NOTHING_SAID, SAID_AS, type Said, type SaidSpan } from './said';
 export { differences, taught, withWords, wordsOf } from './words/with-words';

@@ -25,7 +25,7 @@ export function bareName(text: string): string {
     .replace(WANTS, '')
     .replace(/(?<=\p{L}),? who(?:['’]s| is)?(?: only)?$/iu, '')
     .replace(BRACKET_AHEAD, '')
-    .replace(/^.*[?!.;:] (?=\p{Lu})/u, '')
+    .replace(/^.*(?:[?!;:]|(?<!(?:^|[ .])(?:\p{Lu}|Mrs?|Ms|Dr|St|Prof|Rev))\.) (?=\p{Lu})/u, '')
     .replace(/^(?:hi|hello|hey)(?: there)?[,!. ]+(?=\p{Lu})/iu, '')
     .replace(/(?<=[\p{L}\d]) \(.*$/u, '')
     .replace(/(?<=\p{L}) [x×] ?[2-9]$/u, '')

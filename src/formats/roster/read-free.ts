@@ -10,6 +10,7 @@ import {
   isGreeting,
   isQuoting,
   isSentence,
+  isTold,
   isSignOff,
   isTotal,
   leadingMarks,
@@ -117,7 +118,11 @@ export function readFree(lines: readonly Line[], words: Phrases, { spans: said }
     const left = hasData(found) ? found.runs.map((run) => run.text).join(' ') : rest;
     // Beside lines that measure people, a name with a remark is one of them.
     const isOneOfThem = namesFirst(rest) && (isListed || nearMeasures(lines, i));
-    if (!measured && !isOneOfThem && (isGreeting(bare) || isSentence(left))) return [skipped(line, 'text')];
+    if (!measured && !isOneOfThem && (isGreeting(bare) || isTold(rest) || isSentence(left)))
+      // What somebody’s skin does not bear is kept by whom it names, who may be on another line.
+      return found.avoid.length > 0
+        ? seatsOf(found, line.number, line.text, above).map((own) => ({ ...own, faults: [], skip: true, kind: 'text' }))
+        : [skipped(line, 'text')];
     if (chat && !measured && !(hasData(found) && /[,;–-]/.test(rest))) return [skipped(line, 'text')];
     if (signedOff && !hasData(found) && !isListed) return [skipped(line, 'text')];
     if (!namesSomebody(found) && !hasData(found)) return [skipped(line, 'blank')];

@@ -14,6 +14,7 @@ import {
   GLYPH,
   saidInBrackets,
   STRONG_SKILL,
+  TELLS_AGE,
 } from './words/patterns';
 import { wordsAndNumbers } from './words/words-and-numbers';
 import { optionAt } from './words/option-at';
@@ -53,6 +54,8 @@ export class Stretch {
   read(): void {
     for (let i = 0; i < this.tokens.length;) {
       const token = this.tokens[i]!;
+      // A tab or a wide gap before or after a number is the edge of a column: the number is not of the name.
+      if (this.run && COLUMN_EDGE.test(this.text.slice(this.run.to - 1, token.to))) this.endRun();
       const taken = this.separator(i) ?? this.special(token, i) ?? this.phrase(i);
       if (taken === null) this.extend(token);
       i = this.after(i, taken ?? token.to);
@@ -74,8 +77,6 @@ export class Stretch {
   }
 
   private extend(token: Token): void {
-    // A tab before or after a number is the edge of a column: the number is not of the name.
-    if (this.run && COLUMN_EDGE.test(this.text.slice(this.run.to - 1, token.to))) this.endRun();
     this.run = { from: this.run?.from ?? token.from, to: token.to };
   }
 
@@ -92,11 +93,7 @@ export class Stretch {
   private separator(i: number): number | null {
     const token = this.tokens[i]!;
     if (!separates(this.text, token, this.lead)) return null;
-    const { from, to } = token;
-    this.endRun();
-    this.lead = false;
-    this.found.spans.push({ from, to, as: 'noise' });
-    return to;
+    return this.mark(token.from, token.to, 'noise');
   }
 
   /** What has a form of its own: girths, ages, addresses, loops and wraps. */
@@ -141,15 +138,11 @@ export class Stretch {
       this.lead = lead && i === 0;
       return school;
     }
-    const two = kind === 'number' || /^(?:age|aged|ages)$/.test(lower) ? agesAt(this.text, from) : null;
-    if (two) {
-      this.found.ages.push(...two.ages.map((age) => ({ age, from, to: two.to })));
-      return this.mark(from, two.to, 'age');
-    }
-    if (
-      kind !== 'word' ||
-      /^(?:age|aged|ages|nearly|almost|turning|turned|just|soon|is|s?he|they|s?he['’]s|they['’]re)$/.test(lower)
-    ) {
+    const may = kind !== 'word' || TELLS_AGE.test(lower);
+    const two = may ? agesAt(this.text, from) : null;
+    for (const age of two?.ages ?? []) this.found.ages.push({ age, from, to: two!.to });
+    if (two) return this.mark(from, two.to, 'age');
+    if (may) {
       const before = this.text[from - 1] ?? ' ';
       const age = text === '(' && !/\s/.test(before) ? null : ageAt(this.text, from);
       if (age) {

@@ -21,7 +21,7 @@ const MATERIALS = new Set(
 );
 
 /** “Osra and Pell are coming”: so is everybody on the list. */
-const COMES = /^(?:(?:is|are|will|can|both|all) )*(?:come|coming)$/i;
+const COMES = /^(?:(?:is|are|will|can|both|all) )*(?:come|coming)$|^(?:all|both|each)$/i;
 
 /** What is left over of a line: words that only hold it together, a remark that is kept, or something that is asked about. */
 function readRests(rests: readonly Run[], found: Findings): void {

@@ -23,8 +23,10 @@ const NUMBERED = new Set(
 const PLACES =
   /(?:^| )(?:bus|tram|train|gate|door|floor|exit|platform|studio|hall|street|lane|road|avenue|quay|pier|stop|route)$/i;
 const BARE = /\d{1,2}(?![\d\p{L}½¼¾]|[.,:/]\d|\s?(?:mm|cm|in)(?!\p{L}))/uy;
-/** What ends a part before the next one: a mark, “and”, the number of what comes. */
-const TAIL = /(?:\s*[,;/|+&]|\s+(?:and|&|\+|und|et|y)|\s+#?\(?\d{1,2}[.)]|\s+[–—-])*\s*$/iu;
+/** What ends a part before the next one: marks, “and”, and the number of what comes, where the part has one of its own. */
+const MARKS = /(?:\s*[,;/|+&]|\s+(?:and|&|\+|und|et|y)|\s+[–—-])*\s*$/iu;
+const NUMBER = /(?<=\d.*)\s+#?\(?\d{1,2}[.)]$/u;
+const withoutTail = (part: string): string => part.replace(MARKS, '').replace(NUMBER, '').replace(MARKS, '');
 
 interface Head {
   readonly at: number;
@@ -132,6 +134,6 @@ export function peopleIn(
   if (starts.length < 2) return [];
   return starts.map((at, i) => {
     const end = starts[i + 1];
-    return { from: at, to: end === undefined ? text.length : at + text.slice(at, end).replace(TAIL, '').length };
+    return { from: at, to: end === undefined ? text.length : at + withoutTail(text.slice(at, end)).length };
   });
 }

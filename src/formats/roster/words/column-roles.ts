@@ -19,6 +19,8 @@ export const answerOf = (text: string): 'yes' | 'no' | null =>
 const HEADINGS: readonly (readonly [Role, RegExp])[] = [
   ['number', /^(?:#|no\.?|nr\.?|num(?:ber)?|id|seat|row|place)$/i],
   ['number', PLACES],
+  // Lengths are told apart by themselves.
+  ['number', /^units?$/i],
   [
     'contact',
     /e-?mail|ticket|phone|mobile|\btel\b|contact|parent|guardian|carer|emergency|address|postcode|booked|paid|payment|amount|order|\bgender\b|^sex$|^m ?\/ ?f$/i,

@@ -23,7 +23,7 @@ const SIGN_OFF =
 
 /** Words that head a part of a list, or name the list, and are nobody's name. */
 const HEADING = set(
-  'table tables group groups session sessions class classes workshop workshops list lists register attendees attendance participants participant booking bookings guests morning afternoon evening monday tuesday wednesday thursday friday saturday sunday mon tue wed thu fri sat sun sign signup sign-up sheet makers club course event party children kids adults juniors seniors beginners places week term spring summer autumn winter january february march april june july august september october november december total names bracelets keychains waiting reserve reserves confirmed cancelled cancellations room',
+  'table tables group groups session sessions class classes workshop workshops list lists register attendees attendance participants participant booking bookings guests morning afternoon evening monday tuesday wednesday thursday friday saturday sunday mon tue wed thu fri sat sun sign signup sign-up sheet makers club course event party children kids boys girls men women ladies gents teens families adults juniors seniors beginners places week term spring summer autumn winter january february march april june july august september october november december total names bracelets keychains waiting reserve reserves confirmed cancelled cancellations room',
 );
 /** Words that begin what is said to everybody. */
 const SAYING = set(
@@ -64,6 +64,10 @@ export function isSentence(text: string): boolean {
     (/[!?]$/.test(text) && lower.length >= 1)
   );
 }
+
+/** Whether a line begins as one that is said to everybody: “The buckles contain nickel”. */
+export const isTold = (text: string): boolean =>
+  /^(?:the|there|these|this|those|all|our|we|please|if|you|your|it|both) \p{Ll}/iu.test(text) && /^\p{Lu}/u.test(text);
 
 /** What a list is of, in a line of its own: “Party for Tam”, “Tam’s 8th birthday party”. */
 const TITLE =
@@ -126,6 +130,8 @@ export function leadingMarks(text: string, from: number, to: number): number {
       /^\[[ xX✓✗]?\]\s*/u.exec(rest) ??
       /^#?\(?\d{1,3}[.)](?!\d)\s*/.exec(rest) ??
       /^#\d{1,3}\s+/.exec(rest) ??
+      /^(?:seat|place|chair|spot|bag|no|nr)\.? ?#?\d{1,3}\s?[:.)–—-]\s+/i.exec(rest) ??
+      /^\+\s+(?=\p{Lu})/u.exec(rest) ??
       /^(?:name|who|participant)\s*[:=]\s*/i.exec(rest) ??
       /^(?:and|also|then|plus)\s+(?=\p{Lu})/u.exec(rest);
     if (!mark || mark[0].length === 0) return at;

@@ -27,7 +27,7 @@ const WRITTEN =
 const WORD = String.raw`(?:${WRITTEN.join('|')})(?!\p{L})`;
 const WORD_FIRST = new RegExp(`^${WORD}`, 'iu');
 /** What a number has after it in words: “and a half”. */
-const PART = String.raw`(?: and (?:a|one) (?:half|quarter)| and three quarters)(?!\p{L})`;
+const PART = String.raw`(?: and (?:a|one) (?:half|quarter)| and three[ -]quarters?)(?!\p{L})`;
 /** What fractions of a ruler are parts of; a number that goes on is another length. */
 const PARTS = String.raw`(?:64|32|16|8|4|2|3|5|10|12)(?!\d|[.,]\d)`;
 const U = String.raw`(?:mm|millimet(?:re|er)s?|cms?|centimet(?:re|er)s?|inch(?:es)?|ins?(?!\p{L})\.?|["″”]|''|metres?|meters?|m(?!\p{L})|ft(?!\p{L})|feet)(?!\p{L})`;
@@ -55,7 +55,7 @@ const inFigures = (text: string): string =>
     .replace(WORD_FIRST, (word) => String(4 + WRITTEN.indexOf(word.toLowerCase())))
     .replace(/ and (?:a|one) half/i, ' 1/2')
     .replace(/ and (?:a|one) quarter/i, ' 1/4')
-    .replace(/ and three quarters/i, ' 3/4');
+    .replace(/ and three[ -]quarters?/i, ' 3/4');
 
 /** Whether a word is a number written out. */
 export const isWritten = (word: string): boolean => WRITTEN.includes(word);

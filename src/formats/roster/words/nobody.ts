@@ -1,6 +1,6 @@
 const PLACE = '(?:seat|place|chair|spot|slot|space|stool)s?';
 const FREE =
-  '(?:nobody|no[ -]?one|none|empty|free|spare|vacant|vacancy|available|open|unallocated|unassigned|unfilled|unbooked|untaken|not (?:yet )?(?:taken|filled|booked|allocated))';
+  '(?:nobody|no[ -]?one|none|(?:kept|left|held) (?:free|open|empty)|empty|free|spare|vacant|vacancy|available|open|unallocated|unassigned|unfilled|unbooked|untaken|not (?:yet )?(?:taken|filled|booked|allocated))';
 const STILL = '(?:(?:is|still|currently|as yet|so far|at the moment|an?|one|yet|here|now|left) )*';
 /** A place that nobody has: “seat 5 still free”. */
 const EMPTY = new RegExp(

@@ -15,8 +15,8 @@ export function contactEnd(line: string, { kind, text, lower, from, to }: Token)
 /** Whether a number stands in a bracket after words: “(my daughter, 6)”. */
 export const saidInBrackets = (line: string, { from, to }: Token): boolean =>
   line[to] === ')' && /\([\p{L} ’',]{2,30} ?$/u.test(line.slice(Math.max(0, from - 34), from));
-/** From the last sign of what came before to the next word: a tab, with a number before or after it. */
-export const COLUMN_EDGE = /^\d\s*\t|\t\s*\d/;
+/** From the last sign of what came before to the next word: a tab or several spaces, with a number before or after. */
+export const COLUMN_EDGE = /^\d\s*(?:\t|  )|(?:\t|  )\s*\d/;
 export const HAND = new RegExp(
   `hand(?:s|${S}(?:girth|size|width|circ(?:umference)?\\.?|measures|is))?${S}[:=]?${S}`,
   'iuy',
@@ -47,3 +47,6 @@ export const AFTER_NAME =
 /** People who are not named yet, and told apart by a number. */
 export const NUMBERED =
   /(?:^| )(?:guest|child|kid|adult|person|participant|maker|pupil|student|visitor|attendee|friend|sibling|parent|place|seat|boy|girl) {1,3}\d{1,2}$/iu;
+
+/** Words that lead to an age. */
+export const TELLS_AGE = /^(?:age|aged|ages|nearly|almost|turning|turned|just|soon|is|s?he|they|s?he['’]s|they['’]re)$/;

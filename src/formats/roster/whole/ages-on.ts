@@ -1,5 +1,5 @@
-import { ageOn } from '../../core/studio';
-import type { RosterFault, RosterLine } from './roster-line';
+import { ageOn } from '../../../core/studio';
+import type { RosterFault, RosterLine } from '../roster-line';
 
 /** Nobody on a list is older. */
 const OLDEST = 100;
