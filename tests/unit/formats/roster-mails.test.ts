@@ -92,6 +92,10 @@ describe('a line of a list', () => {
     expect(all('Bus 12 leaves at the quay\nOsra 16.5')).toEqual(['Osra 165 mm']);
   });
 
+  it('how tall somebody is, and how many they are, is no wrist', () => {
+    expect(all('Cy, 5\'6", wrist 17\nWe are 2 in total.\nDi 6" wrist')).toEqual(['Cy 170 mm', 'Di 152 mm']);
+  });
+
   it('two ages of one are asked about', () => {
     expect(asked(seats('Tilly, 10 and 12')[0]!)).toContain('age');
   });

@@ -45,7 +45,7 @@ export const isSignOff = (text: string): boolean => SIGN_OFF.test(text);
 /** Whether a line says who wrote what is quoted below it: “On 12 Nov Morag wrote:”. */
 export const isQuoting = (text: string): boolean => /^on .{3,80} wrote:?$/iu.test(text);
 export const isTotal = (text: string): boolean =>
-  /^(?:sub)?total(?!\p{L})|^(?:sum|in all|altogether|count(?! me))(?!\p{L})|^\d+ (?:people|places|seats|children|kids|in all|altogether|spaces|names)(?!\p{L})/iu.test(
+  /^(?:sub)?total(?!\p{L})|^(?:sum|in all|altogether|count(?! me))(?!\p{L})|^(?:we(?:['’]re| are)|that(?:['’]s| is| makes)|makes) \d+ (?:in (?:total|all)|of us|altogether)(?!\p{L})|^\d+ (?:people|places|seats|children|kids|in all|altogether|spaces|names)(?!\p{L})/iu.test(
     text,
   );
 

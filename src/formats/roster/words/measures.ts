@@ -30,7 +30,7 @@ const WORD_FIRST = new RegExp(`^${WORD}`, 'iu');
 const PART = String.raw`(?: and (?:a|one) (?:half|quarter)| and three[ -]quarters?)(?!\p{L})`;
 /** What fractions of a ruler are parts of; a number that goes on is another length. */
 const PARTS = String.raw`(?:64|32|16|8|4|2|3|5|10|12)(?!\d|[.,]\d)`;
-const U = String.raw`(?:mm|millimet(?:re|er)s?|cms?|centimet(?:re|er)s?|inch(?:es)?|ins?(?!\p{L})\.?|["″”]|''|metres?|meters?|m(?!\p{L})|ft(?!\p{L})|feet)(?!\p{L})`;
+const U = String.raw`(?:mm|millimet(?:re|er)s?|cms?|centimet(?:re|er)s?|inch(?:es)?|ins?(?!\p{L}| (?:total|all|the|our|my)(?!\p{L}))\.?|["″”]|''|metres?|meters?|m(?!\p{L})|ft(?!\p{L})|feet)(?!\p{L})`;
 /** A short gap within a line. */
 export const S = String.raw`[ \u00a0\t]{0,3}`;
 const N = String.raw`(?:\d{1,2}${PART}|${WORD}(?:${PART})?(?=[ -]${U})|\d{1,3}[ \u00a0]{0,2}-?[ \u00a0]{0,2}\d{1,2} ?[/⁄] ?${PARTS}|\d{1,2} ?[/⁄] ?${PARTS}|\d{1,4}(?:[.,]\d{1,3})?[ \u00a0]?[¼½¾⅓⅔⅛⅜⅝⅞]|\d{1,4}[.,]\d{1,3}|\d{1,4}|[¼½¾])`;

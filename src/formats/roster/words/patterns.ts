@@ -1,9 +1,9 @@
 import { GUESS, S } from './measures';
 import { matchAt, type Token } from './tokens';
 
-/** Addresses, numbers to call, money, hours and days: of a person, but not of a seat. */
+/** Addresses, numbers to call, money, hours, days and how tall somebody is: of a person, but not of a seat. */
 const CONTACT =
-  /[\p{L}\d._%+-]{1,64}@[\p{L}\d.-]{1,80}|https?:\/\/\S{1,200}|(?:tel|telephone|phone|mob|mobile|cell|whatsapp)\.?:?\s{0,2}\+?\d(?:[ -]?\d){4,14}|\+?\d(?:[ -]?\d){8,14}(?!\s?(?:cm|mm|in))|[£$€]\s?\d{1,5}(?:[.,]\d{2})?|\d{1,2}[:.]\d{2}\s?(?:am|pm)?(?=[\s,;.\])]|$)(?<!\d[.]\d{2})|\d{1,2}\/\d{1,2}\/\d{2,4}|\d{4}-\d{2}-\d{2}/iuy;
+  /[\p{L}\d._%+-]{1,64}@[\p{L}\d.-]{1,80}|https?:\/\/\S{1,200}|(?:tel|telephone|phone|mob|mobile|cell|whatsapp)\.?:?\s{0,2}\+?\d(?:[ -]?\d){4,14}|\+?\d(?:[ -]?\d){8,14}(?!\s?(?:cm|mm|in))|[£$€]\s?\d{1,5}(?:[.,]\d{2})?|\d{1,2}[:.]\d{2}\s?(?:am|pm)?(?=[\s,;.\])]|$)(?<!\d[.]\d{2})|[3-7]['’′] ?\d{1,2}(?:"|[”″]|''|(?![\d.,]))|\d{1,2}\/\d{1,2}\/\d{2,4}|\d{4}-\d{2}-\d{2}/iuy;
 /** Words before a number to call. */
 const CALLS = /^(?:tel|telephone|phone|mob|mobile|cell|whatsapp)$/;
 /** Where an address or the like ends that begins at a token; null where none does. */
