@@ -23,11 +23,16 @@ const MATERIALS = new Set(
 /** “Osra and Pell are coming”: so is everybody on the list. */
 const COMES = /^(?:(?:is|are|will|can|both|all) )*(?:come|coming)$|^(?:all|both|each)$/i;
 
+/** “Osra can’t have nickel”: what she can’t have is kept as what she avoids. */
+const BEARS_NOT =
+  /^(?:can['’]?t|cannot|mustn['’]t|must not|doesn['’]t|does not|won['’]t) (?:have|wear|bear|take|stand|touch|do)$/iu;
+
 /** What is left over of a line: words that only hold it together, a remark that is kept, or something that is asked about. */
 function readRests(rests: readonly Run[], found: Findings): void {
   for (const run of rests) {
     const text = tidy(run.text);
     if (!/[\p{L}\d]/u.test(text) || onlyNoise(text) || COMES.test(text)) continue;
+    if (found.avoid.length > 0 && BEARS_NOT.test(text)) continue;
     const words = wordsIn(text);
     const isRemark =
       words.every((word) => MATERIALS.has(word) || NOISE.has(word)) ||

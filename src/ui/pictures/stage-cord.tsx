@@ -68,7 +68,7 @@ export function StageCord({
                   event.preventDefault();
                   onGo(stage);
                 }}
-                className={`block px-0 pb-2 ${stage === current ? 'bg-base-100' : 'hover:bg-base-100/60'}`}
+                className={`block h-full px-0 pb-2 ${stage === current ? 'bg-base-100' : 'hover:bg-base-100/60'}`}
               >
                 {/* Its line ends where the next stage begins, so that it does not run over a knot beside it. */}
                 <span className="block overflow-x-clip">
@@ -89,7 +89,7 @@ export function StageCord({
                   <span className="quiet text-sm narrow:sr-only"> · {stateWords({ state, code })}</span>
                 </span>
                 <span
-                  className={`block truncate px-3 text-sm max-sm:hidden ${code === 'came-undone' ? 'font-semibold text-accent' : 'quiet'}`}
+                  className={`line-clamp-2 px-3 text-sm leading-snug max-sm:hidden ${code === 'came-undone' ? 'font-semibold text-accent' : 'quiet'}`}
                   title={line}
                 >
                   {line}

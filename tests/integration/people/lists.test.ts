@@ -37,6 +37,16 @@ describe('people and lists', () => {
     expect(JSON.stringify(await openSession(session.id))).not.toContain('Unrepeatable');
   });
 
+  it('with birthdays are read as ages of today, and the birthdays go no further', async () => {
+    const ago = (years: number): string => {
+      const day = new Date();
+      day.setUTCFullYear(day.getUTCFullYear() - years, 0, 1);
+      return day.toISOString().slice(0, 10);
+    };
+    const [, row] = await readList(`Name,Date of birth,Wrist\nOsra,${ago(9)},14 cm`);
+    expect(row).toMatchObject({ seat: { name: 'Osra', age: 9, wrist_mm: 140, note: '' }, faults: [] });
+  });
+
   it('seated again from a list keep what is known of their skin, whatever the list leaves out', async () => {
     const { seats } = await newSession([{ name: 'Ada', age: 30, avoid: ['nickel'], ...measured }]);
     const again = async (avoid: ('nickel' | 'synthetic')[]) =>

@@ -31,7 +31,7 @@ export function joinRemarks(lines: readonly RosterLine[]): RosterLine[] {
       },
       faults: [...faults, { field: 'line', text, problem }],
     };
-    joined[i] = { ...line, seat: blankSeat(), skip: true, kind: 'part' };
+    joined[i] = { ...line, seat: { ...blankSeat(), name: seat.name }, skip: true, kind: 'part' };
   }
   return joined;
 }

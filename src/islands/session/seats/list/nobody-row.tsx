@@ -27,7 +27,9 @@ export function NobodyRow({ row, catalogue, reading }: { row: Row; catalogue: Ca
       </td>
       <td colSpan={7} className="quiet align-top text-sm">
         {!row.out
-          ? LEFT[row.kind ?? 'text']
+          ? row.kind === 'part' && row.seat.name
+            ? `said of ${row.seat.name}`
+            : LEFT[row.kind ?? 'text']
           : row.kind === 'cancelled'
             ? `${row.seat.name}: not coming`
             : `left out: ${row.seat.name}`}
