@@ -51,7 +51,7 @@ export function FitRow({ seat, index, model, units, compact, selected, onSelect 
           {record.project ? lookUp(catalogue.projects, record.project)?.name : <span className="quiet">none yet</span>}
         </td>
       )}
-      <td className="min-w-24 narrow:min-w-20">
+      <td className="min-w-24">
         <LengthField
           {...at(0)}
           label={`Wrist of ${record.name}`}
@@ -92,7 +92,7 @@ export function FitRow({ seat, index, model, units, compact, selected, onSelect 
           />
         )}
       </td>
-      <td className="min-w-24 narrow:min-w-20">
+      <td className="min-w-24 narrow:min-w-22">
         <LengthField
           {...at(2)}
           label={`Hand of ${record.name}`}
@@ -134,15 +134,17 @@ export function FitRow({ seat, index, model, units, compact, selected, onSelect 
               checked={record.accepted}
               onChange={(event) => edit({ accepted: event.target.checked })}
             />
-            cut from{' '}
-            {compact ? (
-              'it'
-            ) : (
-              <>
-                <span className="narrow:hidden">the estimate</span>
-                <span className="hidden narrow:inline">it</span>
-              </>
-            )}
+            <span>
+              cut from{' '}
+              {compact ? (
+                'it'
+              ) : (
+                <>
+                  <span className="narrow:hidden">the estimate</span>
+                  <span className="hidden narrow:inline">it</span>
+                </>
+              )}
+            </span>
           </label>
         ) : (
           worst(seat, units)
