@@ -122,7 +122,7 @@ export function FitRow({ seat, index, model, units, compact, selected, onSelect 
       <td className="num">{fit ? (fit.half_knots ?? Number(fit.repeats.toFixed(1))) : ''}</td>
       {!compact && <td className="num quiet narrow:hidden">{fit ? sign(fit.error_mm) : ''}</td>}
       <td
-        className={`truncate text-sm ${compact ? 'max-w-24' : 'max-w-52 narrow:max-w-28'}`}
+        className={`truncate text-sm ${compact ? 'max-w-24' : 'max-w-52 narrow:max-w-26'}`}
         title={worst(seat, units)}
       >
         {state === 'ringed' ? (
