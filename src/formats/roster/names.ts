@@ -11,7 +11,7 @@ export const tidy = (text: string): string =>
     .replace(/\.{2,}|(?:^|\s)<(?=\s|$)/g, ' ')
     .replace(/^[\s,;:.()\]~≈!?"@–—-]+(?=[\p{L}\d<])|[\s,;:=(~≈!?–—-]+$/gu, '')
     // What closes and was not opened, or the other way round.
-    .replace(/^([^(]*)\)$|^([^"]*)"([^"]*)$/, '$1$2$3');
+    .replace(/^([^(]*)\)$|^([^"]*\p{L})"([^"\d]*)$/u, '$1$2$3');
 /** What is said of somebody after the name: “Kit and Lou want matching ones”. */
 const WANTS =
   /(?<=^\p{Lu}.*\p{L}) ((?:wants?|wishes|would|will|needs?|likes?|loves?|prefers?|has|have|is|are|can|says?|makes?|takes?|does|can['’]t|cannot|won['’]t|doesn['’]t|mustn['’]t|isn['’]t|shouldn['’]t)(?!\p{L}) .*)$/u;

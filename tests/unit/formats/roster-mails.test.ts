@@ -107,6 +107,16 @@ describe('a line of a list', () => {
     },
   );
 
+  it.each([
+    ['Osra 16.5, absent for the first hour', 'Osra 165 mm'],
+    ['Osra 16.5, can’t do this knot yet', 'Osra 165 mm'],
+    ['Osra 16.5, declined leather', 'Osra 165 mm'],
+    ['Wren 9 + 1', 'Wren, 9'],
+    ['Our Tam, new', 'Tam, new'],
+  ])('%s: comes', (text, whole) => {
+    expect(all(text)).toEqual([whole]);
+  });
+
   it('who may come is asked about', () => {
     expect(asked(seats('Osra 16.5\nTam: put me down as a maybe')[1]!)).toContain('line');
   });

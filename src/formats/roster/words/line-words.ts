@@ -67,7 +67,7 @@ export function isSentence(text: string): boolean {
 
 /** Whether a line begins as one that is said to everybody: “The buckles contain nickel”. */
 export const isTold = (text: string): boolean =>
-  /^(?:the|there|these|this|those|all|our|we|please|if|you|your|it|both) \p{Ll}/iu.test(text) && /^\p{Lu}/u.test(text);
+  /^(?:The|There|These|This|Those|All|Our|We|Please|If|You|Your|It|Both) \p{Ll}/u.test(text);
 
 /** What a list is of, in a line of its own: “Party for Tam”, “Tam’s 8th birthday party”. */
 const TITLE =
@@ -141,7 +141,7 @@ export function leadingMarks(text: string, from: number, to: number): number {
 }
 
 export const CANCELLED =
-  /(?:^|[^\p{L}])(?:cancel(?:led|ed|s|lation)?|(?:can[’']?t|cannot|can not|not able to|unable to) (?:make (?:it|this|that)|come|attend|manage(?: it)?|do (?:it|this|that)(?: one)?)|not (?:coming|attending)|absent|declined|no[- ]show|no longer coming|dropped out|has to drop out|won[’']?t be coming|withdrawn|won[’']?t make it)(?!\p{L})/iu;
+  /(?:^|[^\p{L}])(?:cancel(?:led|ed|s|lation)?|(?:can[’']?t|cannot|can not|not able to|unable to) (?:make (?:it|this|that)|come|attend|manage it|do (?:it|this|that)(?: one)?(?=\s*(?:$|[,;.!)]|x$)))|not (?:coming|attending)|(?:absent|declined|no[- ]show)(?=\s*(?:$|[,;.!)|]))|no longer coming|dropped out|has to drop out|won[’']?t be coming|withdrawn|won[’']?t make it)(?!\p{L})/iu;
 /** Whether a line says of somebody by name that they are not coming. */
 export function cancelsSomebody(text: string): boolean {
   if (!CANCELLED.test(text)) return false;
