@@ -60,8 +60,8 @@ export function BenchHead({ model, finishing }: { model: BenchModel; finishing: 
           <span className="quiet flex items-center gap-1 text-base">
             <Wifi size={18} aria-hidden="true" /> live
           </span>
-        ) : link === 'live' ? (
-          <span className="text-base">saving…</span>
+        ) : link !== 'away' ? (
+          <span className="text-base">{link === 'first' ? 'connecting…' : 'saving…'}</span>
         ) : (
           <span className="flex items-center gap-1 border border-error px-2 text-base font-semibold text-error">
             <CloudOff size={18} aria-hidden="true" /> no connection

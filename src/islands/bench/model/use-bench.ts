@@ -32,7 +32,7 @@ export interface BenchModel {
   /** Takes back what was said here last. */
   readonly undo: (() => void) | null;
   readonly takeBack: (entry: ProgressEntry) => void;
-  readonly link: 'live' | 'away';
+  readonly link: 'first' | 'live' | 'away';
   /** How much that was said here the server has not taken yet. */
   readonly unsent: number;
   readonly refused: string | null;
@@ -64,7 +64,8 @@ export function useBench(initial: BenchView): BenchModel {
   const [waiting, setWaiting] = useState<readonly Unsent[]>([]);
   const [mine, setMine] = useState<readonly Unsent[]>([]);
   const [isAway, setAway] = useState(false);
-  const [isLive, setLive] = useState(false);
+  // Null until the first connection stands or fails.
+  const [isLive, setLive] = useState<boolean | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
   const [skew, setSkew] = useState(() => initial.now - Date.now());
   const outbox = useRef<Outbox | null>(null);
@@ -184,7 +185,7 @@ export function useBench(initial: BenchView): BenchModel {
       setMine((before) => before.filter((one) => one.key !== key));
       say('undo', seat, key);
     },
-    link: isLive && !isAway ? 'live' : 'away',
+    link: isAway || isLive === false ? 'away' : isLive ? 'live' : 'first',
     unsent: waiting.length,
     refused,
     reload,
