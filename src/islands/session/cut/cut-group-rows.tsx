@@ -58,7 +58,11 @@ export function CutGroupRows({
                     </span>
                   )}
                 </th>
-                <td rowSpan={lines.length} className="align-top" onClick={(event) => event.stopPropagation()}>
+                <td
+                  rowSpan={lines.length}
+                  className="align-top max-sm:hidden"
+                  onClick={(event) => event.stopPropagation()}
+                >
                   <span className="flex justify-end">
                     {differ && (
                       <button
@@ -106,7 +110,7 @@ export function CutGroupRows({
               )}
               {formatLength(cut.length_mm, units, 'up')}
             </td>
-            <td className="num quiet text-[13px]">{foldWords(cut.length_mm, board, units)}</td>
+            <td className="num quiet text-[13px] max-sm:hidden">{foldWords(cut.length_mm, board, units)}</td>
             {!selected && (
               <td className="narrow:hidden">
                 <CutAnatomy anatomy={cut.anatomy} length={cut.length_mm} scale={scale} hex={colour.hex} height={12} />

@@ -28,12 +28,12 @@ export function CutTable({
       <caption className="sr-only">Lengths to cut, by cord and colour, long ones first</caption>
       <Heads
         of={[
-          { name: 'Cord', width: selected ? 'w-[40%]' : 'w-[27%] narrow:w-[38%]' },
-          unseen('What else', 'w-16'),
+          { name: 'Cord', width: selected ? 'w-[40%]' : 'w-[27%] narrow:w-[38%] max-sm:w-[34%]' },
+          unseen('What else', 'w-16 max-sm:hidden'),
           num('Bag', 'w-11'),
           { name: 'Name', width: 'w-[17%]' },
           num('Cut', 'w-28'),
-          num(`${formatLength(board, units)} boards`, 'w-32'),
+          num(`${formatLength(board, units)} boards`, 'w-32 max-sm:hidden'),
           // Beside the tray, which has it larger, there is no room for it, nor on a small screen.
           !selected && { name: 'What it is made of', width: 'narrow:hidden' },
         ]}

@@ -31,6 +31,9 @@ function Tick({
   );
 }
 
+/** Whether a bag’s seat is fitted: else there is no cord for it, nor a price. */
+export const hasCord = (bag: Bag): boolean => bag.lines.some(({ what }) => what === 'cord');
+
 /** The packing list: a bag a seat, each thing in it to be ticked off, or the bag as a whole. */
 export function BagTable({
   bags,
@@ -76,6 +79,7 @@ export function BagTable({
         {bags.map((bag, i) => {
           const { card } = bag;
           const ids = [...bag.lines.map((line) => line.id), card];
+          const isFitted = hasCord(bag);
           const outdated = outdatedTicks(bag, [...ticks]).length > 0;
           return (
             <tr key={bag.seat} aria-selected={bag.seat === selected}>
@@ -110,7 +114,7 @@ export function BagTable({
                       </Tick>
                     );
                   })}
-                  {bag.lines.every((line) => line.what !== 'cord') && (
+                  {!isFitted && (
                     <li className="flex items-center font-semibold">No cord yet: the seat is not fitted.</li>
                   )}
                   <Tick done={ticks.has(card)} onChange={(on) => tick(bag, [card], on)}>
@@ -118,7 +122,9 @@ export function BagTable({
                   </Tick>
                 </ul>
               </td>
-              <td className="num align-top pt-1.5 max-sm:hidden">{costs && <CostWords cost={costs[i]!} />}</td>
+              <td className="num align-top pt-1.5 max-sm:hidden">
+                {costs && (isFitted ? <CostWords cost={costs[i]!} /> : '—')}
+              </td>
             </tr>
           );
         })}

@@ -3,7 +3,7 @@ import { consumableNeeds, kitCost, totalCost } from '../../../core/kit';
 import { childrenOf, packingOf } from '../../../core/session';
 import { useBooking } from '../model/use-booking';
 import { useStock } from '../model/use-stock';
-import { BagTable } from './bag-table';
+import { BagTable, hasCord } from './bag-table';
 import { itemLook } from './item-look';
 import { LabelPrinterPanel } from './label-printer-panel';
 import type { PanelProps } from '../board/stage-panel';
@@ -96,6 +96,7 @@ export function KitStage({ model, units, selected, onSelect }: PanelProps) {
         <div className="space-y-5 px-2">
           <RoomList
             seats={seats.length}
+            fitted={bags.filter(hasCord).length}
             cost={stock ? totalCost(costs) : null}
             needs={consumableNeeds(
               seats.map(({ plan }) => plan),

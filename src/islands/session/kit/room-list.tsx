@@ -15,6 +15,7 @@ function OnShelf({ need, there }: { need: number; there: number | undefined }) {
 /** What a session takes beside the bags: its cost, tools to lay out, what is used up, spares. */
 export function RoomList({
   seats,
+  fitted,
   cost,
   needs,
   tools,
@@ -23,6 +24,8 @@ export function RoomList({
   name,
 }: {
   seats: number;
+  /** Of so many the cost is known: the others have no cuts yet. */
+  fitted: number;
   cost: KitCost | null;
   /** What is used up by the session, from the consumables the studio counts out. */
   needs: readonly ItemNeed[];
@@ -37,8 +40,10 @@ export function RoomList({
         <section>
           <h2 className="text-lg">Cost</h2>
           <p>
-            <strong className="text-lg tabular-nums">{money(Math.round(cost.minor))}</strong> for {seats}{' '}
-            {seats === 1 ? 'kit' : 'kits'}, by the price of a pack.
+            <strong className="text-lg tabular-nums">{money(Math.round(cost.minor))}</strong> for{' '}
+            {fitted < seats && `${fitted} of `}
+            {seats} {seats === 1 ? 'kit' : 'kits'}, by the price of a pack
+            {fitted < seats && '; the others have no cuts yet'}.
           </p>
           {cost.unknown.length > 0 && (
             <p className="quiet text-sm">Without {cost.unknown.map(name).join(', ')}: no price is known.</p>
