@@ -6,6 +6,8 @@ const LAYERS = {
   app: ['core', 'formats', 'data', 'standins', 'solver', 'catalogue', 'threads'],
   // Checks at the edge are formats' (Ajv), shared with the command line.
   http: ['core', 'formats'],
+  // The server process, before it hands a request to the application.
+  server: ['http', 'core'],
   standins: ['core'],
   // What the server has done in a thread of its own.
   threads: ['core', 'formats'],

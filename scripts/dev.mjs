@@ -2,7 +2,7 @@
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
 import { prepareDatabase } from './lib/application.mjs';
-import { buildThread, THREAD } from './lib/build.mjs';
+import { buildPrograms, THREAD } from './lib/build.mjs';
 import { needDebian } from './lib/debian.mjs';
 import { installPackages } from './lib/install.mjs';
 import { freePort } from './lib/ports.mjs';
@@ -12,7 +12,7 @@ import { linkSecret } from './lib/secret.mjs';
 
 needDebian('postgresql');
 await installPackages();
-await buildThread();
+await buildPrograms();
 
 const state = stateFolder('lapboard-dev');
 const postgres = cluster(state, 54420);

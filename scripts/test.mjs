@@ -2,7 +2,7 @@
 import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { buildApplication, buildThread, THREAD } from './lib/build.mjs';
+import { buildApplication, buildPrograms, THREAD } from './lib/build.mjs';
 import { prepareDatabase, startServer } from './lib/application.mjs';
 import { needDebian } from './lib/debian.mjs';
 import { installPackages } from './lib/install.mjs';
@@ -136,7 +136,7 @@ if (!['integration', 'served', 'browser'].some(wanted)) await vitest('unit', {})
 else {
   try {
     const first = await newCluster();
-    await buildThread();
+    await buildPrograms();
     const [, , applications] = await Promise.all([vitest('unit', {}), integration(first), served(first)]);
     if (wanted('browser')) browser(applications);
     // Last: what it sends leaves little as it was.

@@ -50,6 +50,9 @@ function isGoodAddress({ pathname, search }: URL): boolean {
   }
 }
 
+/** Pages are read; what changes something is an endpoint. */
+const PAGE_METHODS: ReadonlySet<string> = new Set(['GET', 'HEAD']);
+
 const TOLD: Readonly<Record<number, [code: string, detail: string]>> = {
   404: ['not-found', 'There is nothing at this address.'],
   405: ['wrong-method', 'This address does not take that method.'],
@@ -70,6 +73,8 @@ export const onRequest = defineMiddleware(async (context, next) => {
     return guarded(problemResponse(421, 'other-host', 'Lapboard is not reached by this name.'));
   const isRoom = context.locals.door === 'room';
   const isApi = context.url.pathname.startsWith('/api/');
+  if (!isApi && !PAGE_METHODS.has(context.request.method))
+    return guarded(problemResponse(405, 'wrong-method', 'This address does not take that method.'));
   if (!isGoodAddress(context.url))
     return isApi || isRoom
       ? guarded(problemResponse(400, 'address', 'This address cannot be read.'))

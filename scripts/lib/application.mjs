@@ -1,7 +1,6 @@
 import { fork } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import { join } from 'node:path';
-import { THREAD } from './build.mjs';
+import { SERVE, THREAD } from './build.mjs';
 import { QUIET, ROOT } from './root.mjs';
 import { run } from './run.mjs';
 import { fail, say } from './say.mjs';
@@ -27,7 +26,7 @@ const serverEnvironment = (database, port) => ({
 /** Starts the built application as a process of its own, with `more` in its environment; resolves when it answers. */
 export function startServer(database, port, more = {}) {
   const env = { ...serverEnvironment(database, port), ...more };
-  const server = fork(join(ROOT, 'scripts/serve.mjs'), { cwd: ROOT, env });
+  const server = fork(SERVE, { cwd: ROOT, env });
   return new Promise((resolve, reject) => {
     server.once('message', () => resolve(server));
     server.once('exit', (code) => reject(new Error(`The server ended with ${code} before it answered`)));

@@ -17,7 +17,8 @@ const SOURCES = [
   'scripts/lib/build.mjs',
 ];
 
-/** Where the program of the server's thread is built to. */
+/** Programs of our own that run outside Astro's build: the server process, and what its worker threads do. */
+export const SERVE = join(ROOT, '.lapboard/serve.mjs');
 export const THREAD = join(ROOT, '.lapboard/heavy.mjs');
 
 /** Writes each file of text beside itself as brotli and gzip, so that serving it costs nothing. */
@@ -31,27 +32,29 @@ function compress(folder) {
   }
 }
 
-/** Builds the thread for what takes long: a program of its own, that server and tests start. */
-export async function buildThread() {
-  await unlessDone(
-    '.lapboard/heavy.built',
-    fingerprint(['src/core', 'src/formats', 'src/threads', 'package-lock.json']),
-    () => {
-      createRequire(import.meta.url)('esbuild').buildSync({
-        entryPoints: [join(ROOT, 'src/threads/heavy.ts')],
-        outfile: THREAD,
+/** Builds the server process and its worker threads: programs that server and tests start. */
+export async function buildPrograms() {
+  const sources = ['src/core', 'src/formats', 'src/http', 'src/threads', 'src/server', 'package-lock.json'];
+  await unlessDone('.lapboard/programs.built', fingerprint([...sources, 'scripts/lib/build.mjs']), () => {
+    const { buildSync } = createRequire(import.meta.url)('esbuild');
+    for (const [source, outfile] of [
+      ['src/threads/heavy.ts', THREAD],
+      ['src/server/serve.ts', SERVE],
+    ])
+      buildSync({
+        entryPoints: [join(ROOT, source)],
+        outfile,
         bundle: true,
         platform: 'node',
         format: 'esm',
         packages: 'external',
       });
-    },
-  );
+  });
 }
 
 /** Builds the application when a source has changed since the last build. */
 export async function buildApplication() {
-  await buildThread();
+  await buildPrograms();
   await unlessDone('dist/.built', fingerprint(SOURCES), async () => {
     say('Building (about half a minute)…');
     const { status, said } = await run(join(ROOT, 'node_modules/.bin/astro'), ['build']);

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
-import { dirname, join } from 'node:path';
+import { dirname, join, relative } from 'node:path';
 import { ROOT } from './root.mjs';
 
 /** Every file at or below a path, in a fixed order. */
@@ -12,12 +12,12 @@ function filesBelow(path) {
     .flatMap((name) => filesBelow(join(path, name)));
 }
 
-/** A fingerprint of the contents of some files and folders of the checkout. */
+/** A fingerprint of the contents of some files and folders of the checkout, the same wherever the checkout is. */
 export function fingerprint(paths) {
   const hash = createHash('sha256');
   for (const path of paths) {
     for (const file of filesBelow(join(ROOT, path)))
-      hash.update(file).update('\0').update(readFileSync(file)).update('\0');
+      hash.update(relative(ROOT, file)).update('\0').update(readFileSync(file)).update('\0');
   }
   return hash.digest('hex');
 }

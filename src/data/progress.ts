@@ -61,9 +61,13 @@ export async function progressOfSeat(seat: string, t: Transaction): Promise<Prog
   return rows.map(entryOf);
 }
 
+/** Holds other writers of a session's bench until the end of the transaction: entries are numbered one after another. */
+export const lockBench = (session: string, t: Transaction): Promise<void> =>
+  run("SELECT pg_advisory_xact_lock(hashtextextended('bench ' || $1::text, 0))", [session], t);
+
 /**
- * Adds what was said, numbered in order under a lock of the session; what is there already by its key is left as it is. Answers
- * what was added.
+ * Adds entries, numbered in order; the caller holds `lockBench`. What is there already by its key is left as it is. Answers what was
+ * added.
  */
 export async function addProgress(
   session: string,
@@ -71,7 +75,6 @@ export async function addProgress(
   by: string,
   t: Transaction,
 ): Promise<ProgressEntry[]> {
-  await run("SELECT pg_advisory_xact_lock(hashtextextended('bench ' || $1::text, 0))", [session], t);
   const rows = await returning(
     ENTRY,
     `INSERT INTO seat_progress (session_id, n, key, seat_id, what, value, at, device)

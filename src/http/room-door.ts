@@ -1,11 +1,11 @@
-/** Who may come to a route through the door to the room: anybody there, or a tablet that is paired. */
+/** Who may use a route of the LAN listener: anybody there, or a paired tablet. */
 type Who = 'anyone' | 'tablet';
 
 /**
- * All that answers on the network, by route and method; everything else is as if it were not there. A seat's own routes check their
- * link themselves. A route of a session is for tablets on that session's day.
+ * Every route that answers on the LAN listener, by path and method; all others are answered 404. A seat's own routes check their link
+ * themselves. A route of a session is for tablets on that session's day.
  */
-const ROOM: Readonly<Record<string, Readonly<Record<string, Who>>>> = {
+const ROUTES: Readonly<Record<string, Readonly<Record<string, Who>>>> = {
   '/s/[link]': { GET: 'anyone' },
   '/s/[link]/[file]': { GET: 'anyone' },
   '/api/s/[link]': { GET: 'anyone', POST: 'anyone' },
@@ -21,9 +21,23 @@ const ROOM: Readonly<Record<string, Readonly<Record<string, Who>>>> = {
   '/api/bench/[id]/ticks': { PATCH: 'tablet' },
 };
 
-/** Who may ask for a route so through the door to the room; null where nobody may. */
-export const whoMay = (route: string, method: string): Who | null =>
-  (Object.hasOwn(ROOM, route) && ROOM[route]![method === 'HEAD' ? 'GET' : method]) || null;
+/** A parameter of a path: an id, a link or a file's name. Nothing escaped is one of those. */
+const LISTED = Object.entries(ROUTES).map(
+  ([route, methods]) => [new RegExp(`^${route.replace(/\[\w+\]/g, '[\\w.-]+')}$`), methods] as const,
+);
+
+/** Who may ask the LAN listener for a path with a method; null where nobody may. */
+export function whoMay(path: string, method: string): Who | null {
+  const methods = LISTED.find(([pattern]) => pattern.test(path))?.[1];
+  const own = method === 'HEAD' ? 'GET' : method;
+  return methods && Object.hasOwn(methods, own) ? methods[own]! : null;
+}
+
+/** Built files that pages of the LAN listener are made of; none of them is about anybody. */
+const FILES = /^\/(_astro\/[\w.@-]+|favicon\.svg|seat-worker\.js)$/;
+
+/** Whether the LAN listener serves a built file. */
+export const isRoomFile = (path: string): boolean => FILES.test(path);
 
 /** The cookie that a paired tablet shows. */
 export const TABLET_COOKIE = 'tablet';

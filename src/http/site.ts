@@ -57,3 +57,11 @@ export function isFromOurPage(request: Request, door?: App.Locals['door']): bool
     ? (siteAt(door)?.origins.has(origin) ?? false)
     : request.headers.get('sec-fetch-site') === 'same-origin';
 }
+
+/** Whether a browser says that a page of another site asks; what is no browser says nothing. */
+export function isFromOtherSite(request: Request, door?: App.Locals['door']): boolean {
+  const origin = request.headers.get('origin');
+  if (origin !== null) return !(siteAt(door)?.origins.has(origin) ?? false);
+  const site = request.headers.get('sec-fetch-site');
+  return site === 'cross-site' || site === 'same-site';
+}

@@ -1,23 +1,36 @@
 import type { ProgressEntry } from '../../core/bench';
-import type { SessionView } from '../../core/session';
+import { forTablet, type SessionView, type TabletView } from '../../core/session';
 import { inTransaction } from '../../data/database/transaction';
 import { progressAfter } from '../../data/progress';
-import { viewSession } from '../session/session';
+import { planOf, viewSession } from '../session/session';
 
 /** All that a bench shows, and the server's clock, which it goes by. */
 export interface BenchView {
-  readonly view: SessionView;
+  readonly view: SessionView | TabletView;
+  /** Entries in order; where there are more than one answer holds, the event stream sends the rest. */
   readonly entries: readonly ProgressEntry[];
   readonly now: number;
 }
 
-/** Opens a session's bench, with what was said after the n-th entry. What is noted of people beyond the work at the table stays away. */
-export function openBench(id: string, after = 0): Promise<BenchView> {
+/** The most bytes of entries in one answer. */
+const MAX_ENTRY_BYTES = 120_000;
+
+/** As many entries from the first as one answer holds. */
+function firstEntries(entries: readonly ProgressEntry[]): readonly ProgressEntry[] {
+  let bytes = 0;
+  const end = entries.findIndex((entry) => (bytes += JSON.stringify(entry).length) > MAX_ENTRY_BYTES);
+  return end < 0 ? entries : entries.slice(0, end);
+}
+
+/** Opens a session's bench, with the entries after the n-th; for a tablet, without what is personal. */
+export function openBench(id: string, { after = 0, isTablet = false } = {}): Promise<BenchView> {
   return inTransaction(async (t) => {
     const view = await viewSession(id, t);
     return {
-      view: { ...view, seats: view.seats.map((seat) => ({ ...seat, note: '' })), noted: {}, since: null },
-      entries: await progressAfter(id, after, t),
+      view: isTablet
+        ? forTablet(view, planOf(view))
+        : { ...view, seats: view.seats.map((seat) => ({ ...seat, note: '' })), noted: {}, since: null },
+      entries: firstEntries(await progressAfter(id, after, t)),
       now: Date.now(),
     };
   });

@@ -1,37 +1,88 @@
 import type { Transaction } from 'sequelize';
-import type { ProgressEntry, Said } from '../../core/bench';
-import { addProgress } from '../../data/progress';
+import {
+  benchOf,
+  courseOf,
+  mayUndo,
+  seatAtWork,
+  tiesAt,
+  withinCourse,
+  type ProgressEntry,
+  type Said,
+} from '../../core/bench';
+import { Problem } from '../../core/problem';
+import { addProgress, lockBench, progressAfter } from '../../data/progress';
 import { seatsOf } from '../../data/seats';
 import { inTransaction } from '../../data/database/transaction';
-import { findStanding } from '../session/session';
+import { findStanding, planOf, viewSession } from '../session/session';
 
-/** What came of saying something: what was added, and what was said of seats that are not there (any more). */
+/** What came of entries sent to a bench: what was added, and the keys of those of seats that do not exist (any more). */
 export interface SaidAnswer {
   readonly added: readonly ProgressEntry[];
   readonly nobody: readonly string[];
 }
 
-/** When something was said, by this server's clock: a device's own says only how long ago. */
-const momentsOf = (said: readonly Said[]): (Omit<Said, 'ago_ms'> & { at: Date })[] =>
-  said.map(({ ago_ms, ...rest }) => ({ ...rest, at: new Date(Date.now() - ago_ms) }));
-
-/** Adds what a device says at a session's bench; sent twice it is added once. */
+/** Adds what a device enters at a session's bench; sent twice it is added once. */
 export function sayAtBench(session: string, said: readonly Said[], by: string): Promise<SaidAnswer> {
   return inTransaction(async (t) => {
     await findStanding(session, t);
     const seats = new Set((await seatsOf([session], t)).get(session)!.map(({ id }) => id));
     const isThere = ({ seat }: Said): boolean => seat === null || seats.has(seat);
     return {
-      added: await addProgress(session, momentsOf(said.filter(isThere)), by, t),
+      added: await addEntries(session, said.filter(isThere), by, t),
       nobody: said.filter((one) => !isThere(one)).map(({ key }) => key),
     };
   });
 }
 
-/** The same of one seat, within a transaction that has found it. */
-export const sayOfSeat = (
+/**
+ * Adds entries of seats that exist, within a transaction: an undo only of what its device may take back, a count only as far as the
+ * piece has knots.
+ */
+export async function addEntries(
   session: string,
   said: readonly Said[],
   by: string,
   t: Transaction,
-): Promise<ProgressEntry[]> => addProgress(session, momentsOf(said), by, t);
+): Promise<ProgressEntry[]> {
+  await lockBench(session, t);
+  const isCounting = said.some(({ what }) => what === 'made');
+  const known = isCounting || said.some(({ what }) => what === 'undo') ? await progressAfter(session, 0, t) : [];
+  refuseForeignUndo(said, known, by);
+  const worth = isCounting ? await counted(session, said, known, t) : said;
+  // A device's own clock says only how long ago something was: the time stored is this server's.
+  const dated = worth.map(({ ago_ms, ...rest }) => ({ ...rest, at: new Date(Date.now() - ago_ms) }));
+  return addProgress(session, dated, by, t);
+}
+
+function refuseForeignUndo(said: readonly Said[], known: readonly ProgressEntry[], by: string): void {
+  const targets = new Map<string, Pick<ProgressEntry, 'seat' | 'by'>>();
+  for (const { key, seat, by: device } of known) targets.set(key, { seat, by: device });
+  for (const [i, { key, seat, what, value }] of said.entries()) {
+    const target = what === 'undo' ? targets.get(String(value)) : null;
+    if (target === undefined || (target && !mayUndo({ seat, by }, target)))
+      throw new Problem(422, 'not-own', 'Only an entry of the same seat, made on this device, can be undone from here.', {
+        pointer: `/entries/${i}/value`,
+      });
+    if (!targets.has(key)) targets.set(key, { seat, by });
+  }
+}
+
+async function counted(
+  session: string,
+  said: readonly Said[],
+  known: readonly ProgressEntry[],
+  t: Transaction,
+): Promise<Said[]> {
+  const { seats } = planOf(await viewSession(session, t));
+  const courses = new Map(seats.flatMap(({ id, plan }) => (plan.fit ? [[id, courseOf(plan)]] : [])));
+  const bench = benchOf(known, (seat, mm) => {
+    const course = courses.get(seat);
+    return course ? tiesAt(course, mm) : 0;
+  });
+  const stored = new Set(known.map(({ key }) => key));
+  return withinCourse(
+    said.filter(({ key }) => !stored.has(key)),
+    (seat) => seatAtWork(bench, seat).made,
+    (seat) => courses.get(seat)?.ties ?? Infinity,
+  );
+}

@@ -1,11 +1,11 @@
-import { pageSteps, type PageStep, type ProgressEntry, type Said } from '../../core/bench';
+import { entriesForSeat, OWN_PAGE, pageSteps, type PageStep, type ProgressEntry, type Said } from '../../core/bench';
 import type { SeatPlan } from '../../core/seat';
 import { childrenOf, packingOf } from '../../core/session';
 import { progressOfSeat } from '../../data/progress';
 import { inTransaction } from '../../data/database/transaction';
 import { Problem } from '../../core/problem';
 import { planOf, viewSession } from '../session/session';
-import { sayOfSeat } from './say';
+import { addEntries } from './say';
 import { openLink } from './seat-link';
 
 /** All that a seat's own page shows: of its person no more than a first name. */
@@ -45,7 +45,7 @@ export function openSeatPage(link: string): Promise<{ page: SeatPage; plan: Seat
         steps: pageSteps(plan),
         colours: Object.fromEntries(colours),
         cautions: bag.cautions,
-        entries: await progressOfSeat(found.seat, t),
+        entries: entriesForSeat(await progressOfSeat(found.seat, t)),
         now: Date.now(),
       },
     };
@@ -56,7 +56,7 @@ export function openSeatPage(link: string): Promise<{ page: SeatPage; plan: Seat
 export function seatProgress(link: string): Promise<{ entries: readonly ProgressEntry[]; now: number }> {
   return inTransaction(async (t) => {
     const { seat } = await openLink(link, t);
-    return { entries: await progressOfSeat(seat, t), now: Date.now() };
+    return { entries: entriesForSeat(await progressOfSeat(seat, t)), now: Date.now() };
   });
 }
 
@@ -67,10 +67,12 @@ export function sayFromSeat(
 ): Promise<{ entries: readonly ProgressEntry[]; now: number }> {
   return inTransaction(async (t) => {
     const { seat, session } = await openLink(link, t);
-    const other = said.find((one) => one.seat !== seat);
-    if (other)
-      throw new Problem(422, 'not-own', 'A seat’s page speaks of its own seat only.', { pointer: '/entries/0/seat' });
-    await sayOfSeat(session, said, 'own page', t);
-    return { entries: await progressOfSeat(seat, t), now: Date.now() };
+    const other = said.findIndex((one) => one.seat !== seat);
+    if (other >= 0)
+      throw new Problem(422, 'not-own', 'A seat’s page can enter progress of its own seat only.', {
+        pointer: `/entries/${other}/seat`,
+      });
+    await addEntries(session, said, OWN_PAGE, t);
+    return { entries: entriesForSeat(await progressOfSeat(seat, t)), now: Date.now() };
   });
 }

@@ -55,6 +55,10 @@ export async function findStanding(id: string, t: Transaction): Promise<StoredSe
   return standing(await findSession(id, t));
 }
 
+/** Whether there is such a session, and it is not deleted. */
+export const sessionExists = (id: string): Promise<boolean> =>
+  inTransaction(async (t) => (await findSession(id, t))?.deleted === false);
+
 export async function lockStanding(id: string, t: Transaction): Promise<StoredSession> {
   return standing(await lockSession(id, t));
 }

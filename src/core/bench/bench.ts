@@ -1,4 +1,5 @@
 import { isOfRoom, type ProgressEntry } from './progress';
+import { undoneKeys } from './undo';
 
 /** How far a seat had come at a moment: so many ties. */
 export interface Seen {
@@ -119,7 +120,7 @@ function after(seat: SeatAtWork, entry: ProgressEntry, countAt: (mm: number) => 
  * benchOf([], () => 0).began // null
  */
 export function benchOf(entries: readonly ProgressEntry[], countAt: (seat: string, mm: number) => number): Bench {
-  const undone = new Set(entries.flatMap(({ what, value }) => (what === 'undo' ? [value] : [])));
+  const undone = undoneKeys(entries);
   const seats = new Map<string, SeatAtWork>();
   let began: number | null = null;
   let closed: number | null = null;

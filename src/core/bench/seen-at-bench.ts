@@ -1,5 +1,6 @@
 import { seatAtWork, workedMinutes, type Bench } from './bench';
 import type { ProgressEntry } from './progress';
+import { undoneKeys } from './undo';
 
 /**
  * What a session's bench saw of a seat: minutes at its piece, from its first step to done, pauses not counted, null where that was not seen;
@@ -16,7 +17,7 @@ export function seenAtBench(
   seat: string,
 ): { readonly minutes: number | null; readonly ties: number; readonly knotting: number } | null {
   const { first, latest, done } = seatAtWork(bench, seat);
-  const undone = new Set(entries.flatMap(({ what, value }) => (what === 'undo' ? [value] : [])));
+  const undone = undoneKeys(entries);
   const steps = entries.filter(({ seat: of, what, key }) => of === seat && what === 'step' && !undone.has(key));
   const begins = steps.map(({ at }) => Date.parse(at)).sort((a, b) => a - b)[0] ?? first?.at;
   const minutes = done !== null && begins !== undefined && done > begins ? workedMinutes(bench, begins, done) : null;

@@ -18,3 +18,4 @@ export { CARD, childrenOf, outdatedTicks, packingOf, type Bag, type BagLine, typ
 export { STAGES, stagesOf, type Stage, type StageState } from './stages';
 export { applyOperation, inverseOf, type Operation } from './operations';
 export { oldWrist } from './old-wrist';
+export { forTablet, fromTablet, type TabletView } from './tablet-view';

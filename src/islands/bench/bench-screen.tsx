@@ -3,10 +3,11 @@ import { useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { BenchView } from '../../app/bench/open-bench';
 import type { Units } from '../../core/measure';
-import { STAGES } from '../../core/session';
+import { fromTablet, STAGES } from '../../core/session';
 import { borrow } from '../../ui/page-data';
 import { WhenPlanned } from '../session/model/when-planned';
 import { Bench } from './bench';
+import type { OpenBench } from './model/use-bench';
 import { Pairing } from './tablet/pairing';
 
 /** The bench's island: at the desk with the session's cord over it, on a tablet of the room alone. */
@@ -25,9 +26,9 @@ export function BenchScreen({
   links?: Readonly<Record<string, string>>;
 }) {
   const [client] = useState(() => new QueryClient());
-  const initial = useMemo((): BenchView => {
+  const initial = useMemo((): OpenBench => {
     const { view, ...rest } = JSON.parse(bench) as BenchView;
-    return { ...rest, view: { ...view, studio: borrow<BenchView['view']['studio']>(studio) } };
+    return { ...rest, view: fromTablet({ ...view, studio: borrow<BenchView['view']['studio']>(studio) }) };
   }, [bench, studio]);
   const { session } = initial.view;
   useHotkeys(

@@ -12,12 +12,15 @@ import {
   type What,
 } from '../../../core/bench';
 import type { PlannedSeat } from '../../../core/seat';
-import { planSession, type SessionView } from '../../../core/session';
+import { fromTablet, planSession, type SessionView } from '../../../core/session';
 import type { Figures } from '../../../core/studio';
 import { request } from '../../../ui/api';
 import { newId } from '../../../ui/new-id';
 import { wholeView, type SentView } from '../../session/model/session-view';
 import { openOutbox, type Outbox, type Unsent } from '../../../ui/outbox';
+
+/** A bench as a page has it: what a tablet is not sent is blank. */
+export type OpenBench = Omit<BenchView, 'view'> & { readonly view: SessionView };
 
 /** The bench of a session on screen, and what can be said at it. */
 export interface BenchModel {
@@ -57,7 +60,7 @@ const withEntries = (known: readonly ProgressEntry[], fresh: readonly ProgressEn
   return added.length === 0 ? known : [...known, ...added];
 };
 
-export function useBench(initial: BenchView): BenchModel {
+export function useBench(initial: OpenBench): BenchModel {
   const id = initial.view.session.id;
   const [view, setView] = useState(initial.view);
   const [entries, setEntries] = useState<readonly ProgressEntry[]>(initial.entries);
@@ -79,7 +82,7 @@ export function useBench(initial: BenchView): BenchModel {
       {},
       { 'lapboard-studio': mark },
     );
-    setView((known) => wholeView(fresh.view, known));
+    setView((known) => fromTablet(wholeView(fresh.view, known)));
     setEntries((known) => withEntries(known, fresh.entries));
   }, [id, mark]);
   // A wrist, a piece or the time may be changed at the desk meanwhile.

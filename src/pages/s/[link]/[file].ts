@@ -1,15 +1,15 @@
 import type { APIRoute } from 'astro';
 import { openSeatPage } from '../../../app/bench/seat-page';
 import { notFound, Problem } from '../../../core/problem';
-import { countWrong } from '../../../http/limits';
 import { problemResponse } from '../../../http/problem-response';
 import { unitsOf } from '../../../http/reader';
+import { countingWrong } from '../../../http/wrong';
 import { drawingOf } from '../../../ui/strip/drawing';
 
 /** A drawing of a seat's own piece, in its colours. */
-export const GET: APIRoute = async ({ params: { link = '', file = '' }, cookies, locals, clientAddress }) => {
+export const GET: APIRoute = async ({ params: { link = '', file = '' }, cookies, locals }) => {
   try {
-    const { plan } = await openSeatPage(link);
+    const { plan } = await countingWrong(openSeatPage(link), locals);
     const [, name] = /^([a-z0-9-]{1,60})\.svg$/.exec(file) ?? [];
     const svg = name === undefined ? null : drawingOf(plan, name, unitsOf(cookies, 'cm'));
     if (svg === null) throw notFound('drawing');
@@ -18,7 +18,6 @@ export const GET: APIRoute = async ({ params: { link = '', file = '' }, cookies,
     });
   } catch (error) {
     if (!(error instanceof Problem)) throw error;
-    if (locals.door === 'room' && error.code === 'not-open') await countWrong(clientAddress);
     return problemResponse(error.status, error.code, error.message);
   }
 };

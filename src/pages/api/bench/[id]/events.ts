@@ -1,25 +1,38 @@
 import type { APIRoute } from 'astro';
 import { followBench } from '../../../../app/bench/feed';
 import { tabletAt } from '../../../../app/bench/tablets';
+import { sessionExists } from '../../../../app/session/session';
 import type { ProgressEntry } from '../../../../core/bench';
 import { Problem } from '../../../../core/problem';
 import { entryNumber } from '../../../../http/address/entry-number';
+import { countFollower } from '../../../../http/followers';
 import { isUuid } from '../../../../http/ids';
 import { TABLET_COOKIE } from '../../../../http/room-door';
+import { isFromOtherSite } from '../../../../http/site';
 
-/** Something is sent this often, so that neither side takes the other for lost; and a tablet that is not paired any more is let go. */
+/** Something is sent this often, so that neither side takes the other for lost; and a tablet that is no longer paired is disconnected. */
 const BEAT_MS = 10_000;
+/** The most entries in one event: a page that has missed many reads them in parts. */
+const MAX_ENTRIES_PER_EVENT = 400;
 
-/** The n-th entry that whoever asks has had: where it was cut off, or as its page was opened. */
-const hadBy = (request: Request, url: URL): number =>
+const HEADERS = { 'content-type': 'text/event-stream', 'cache-control': 'no-store', 'x-accel-buffering': 'no' };
+
+/** The number of the last entry that the page has: where it was cut off, or as it was opened. */
+const lastEntryOf = (request: Request, url: URL): number =>
   entryNumber(request.headers.get('last-event-id') ?? url.searchParams.get('after'));
 
-/** A session's bench as it goes on, as server-sent events: each numbered, so that a page that was cut off asks for what it has not had. */
-export const GET: APIRoute = ({ params, request, url, cookies, locals }) => {
+/** Says what the stream would be, and starts none. */
+export const HEAD: APIRoute = () => new Response(null, { headers: HEADERS });
+
+/** A session's bench as it goes on, as server-sent events: each numbered, so that a page that was cut off asks for the rest. */
+export const GET: APIRoute = async ({ params, request, url, cookies, locals }) => {
   const { id = '' } = params;
-  if (!isUuid(id)) throw new Problem(404, 'not-found', 'There is no such session.');
+  if (isFromOtherSite(request, locals.door))
+    throw new Problem(403, 'cross-origin', 'Only pages of Lapboard itself can follow a session.');
+  if (!isUuid(id) || !(await sessionExists(id))) throw new Problem(404, 'not-found', 'There is no such session.');
+  const uncount = countFollower(locals.address ?? 'here', id);
   const encoder = new TextEncoder();
-  let stop = (): void => undefined;
+  let stop = uncount;
   const body = new ReadableStream<Uint8Array>({
     start(controller) {
       let isOpen = true;
@@ -31,20 +44,24 @@ export const GET: APIRoute = ({ params, request, url, cookies, locals }) => {
           stop();
         }
       };
-      const tell = (entries: readonly ProgressEntry[]): void =>
-        send(`id: ${entries.at(-1)!.n}\ndata: ${JSON.stringify(entries)}\n\n`);
+      const tell = (entries: readonly ProgressEntry[]): void => {
+        for (let from = 0; from < entries.length; from += MAX_ENTRIES_PER_EVENT) {
+          const some = entries.slice(from, from + MAX_ENTRIES_PER_EVENT);
+          send(`id: ${some.at(-1)!.n}\ndata: ${JSON.stringify(some)}\n\n`);
+        }
+      };
       const end = (): void => {
         stop();
         try {
           controller.close();
         } catch {
-          // Gone already: whoever asked has left.
+          // Closed already: the client has left.
         }
       };
       const beat = (): void => send(`event: now\ndata: ${Date.now()}\n\n`);
       send('retry: 1000\n');
       beat();
-      const unfollow = followBench(id, hadBy(request, url), tell, end);
+      const unfollow = followBench(id, lastEntryOf(request, url), tell, end);
       const token = cookies.get(TABLET_COOKIE)?.value ?? '';
       const timer = setInterval(() => {
         beat();
@@ -55,16 +72,19 @@ export const GET: APIRoute = ({ params, request, url, cookies, locals }) => {
           );
       }, BEAT_MS);
       stop = () => {
+        if (!isOpen) return;
         isOpen = false;
         clearInterval(timer);
         unfollow();
+        uncount();
       };
+      // A client that left before its answer began is never heard of by the stream itself.
+      if (request.signal.aborted) end();
+      else request.signal.addEventListener('abort', end, { once: true });
     },
     cancel() {
       stop();
     },
   });
-  return new Response(body, {
-    headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store', 'x-accel-buffering': 'no' },
-  });
+  return new Response(body, { headers: HEADERS });
 };
