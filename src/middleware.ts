@@ -35,7 +35,8 @@ function guarded(response: Response, nonce: string | null = null): Response {
   if (!import.meta.env.DEV && !own?.includes(POLICY))
     response.headers.set('content-security-policy', own ? `${own.replace(/;\s*$/, '')}; ${POLICY}` : POLICY);
   // Drawings have nobody on them, and say themselves how long they hold.
-  if (response.headers.get('content-type') !== 'image/svg+xml') response.headers.set('cache-control', 'no-store');
+  if (response.headers.get('content-type') !== 'image/svg+xml' && !response.headers.get('cache-control')?.includes('no-store'))
+    response.headers.set('cache-control', 'no-store');
   return response;
 }
 

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { inThread } from '../threads/in-thread';
+import { inThread } from '../threads/pool';
 import type { Tasks } from '../threads/tasks';
 
 /** What was made, by what it was made from, the last asked for last: while nothing of that changes it is not made again. */

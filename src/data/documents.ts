@@ -1,5 +1,5 @@
 import type { Transaction } from 'sequelize';
-import type { Catalogue } from '../core/project';
+import { PROJECT_RULES, type Catalogue } from '../core/project';
 import { document, moment } from './database/columns';
 import { select, selectValue, touched } from './database/query';
 
@@ -47,8 +47,10 @@ export async function insertDocuments<K extends DocumentTable>(
   t: Transaction,
 ): Promise<number> {
   return touched(
-    `INSERT INTO ${table} (slug, revision, doc, made_at)
-       SELECT doc->>'slug', (doc->>'revision')::integer, doc, date_trunc('milliseconds', clock_timestamp()) FROM jsonb_array_elements($1::jsonb) AS doc
+    `INSERT INTO ${table} (slug, revision, doc, made_at${table === 'projects' ? ', rules' : ''})
+       SELECT doc->>'slug', (doc->>'revision')::integer, doc, date_trunc('milliseconds', clock_timestamp())
+              ${table === 'projects' ? `, ${PROJECT_RULES}` : ''}
+         FROM jsonb_array_elements($1::jsonb) AS doc
      ON CONFLICT DO NOTHING`,
     [JSON.stringify(docs)],
     t,

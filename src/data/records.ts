@@ -1,6 +1,7 @@
 import type { Transaction } from 'sequelize';
 import type { GrowthSeen, HandSeen, PlannedPiece, SaidOfPiece, SeenAtBench } from '../core/record';
 import { document, number, orNull, text } from './database/columns';
+import { textsByCursor } from './database/cursor';
 import { run, select, selectValue, touched } from './database/query';
 
 /** What is said of a piece, to be added. */
@@ -103,6 +104,25 @@ export async function recordTexts(t: Transaction): Promise<string[]> {
     after = last;
   }
 }
+
+/**
+ * Every entry as JSON text, in batches: all of one piece after another, pieces by the day they were made, each with a number for its
+ * maker that says nothing else.
+ */
+export const recordTextsByPiece = (t: Transaction): AsyncGenerator<readonly string[]> =>
+  textsByCursor(
+    `jsonb_build_object('piece', r.piece, 'session', coalesce(r.session_id::text, r.title), 'maker', r.maker,
+       'makerNumber', m.number, 'planned', r.planned, 'seen', r.seen, 'said', r.said)::text`,
+    `FROM seat_records r
+       JOIN (SELECT piece, min(n) AS first,
+                    (array_agg(planned->>'held_on' ORDER BY n DESC) FILTER (WHERE planned IS NOT NULL))[1] AS held_on
+               FROM seat_records GROUP BY piece) AS p ON p.piece = r.piece
+       JOIN (SELECT maker, row_number() OVER (ORDER BY min(n)) AS number FROM seat_records GROUP BY maker) AS m
+         ON m.maker = r.maker
+       LEFT JOIN sessions s ON s.id = r.session_id
+      WHERE s.deleted_at IS NULL ORDER BY p.held_on, p.first, r.n`,
+    t,
+  );
 
 /** Hands that were measured with their wrist, the latest of each person. */
 export const handsSeen = (t: Transaction): Promise<HandSeen[]> =>

@@ -88,6 +88,21 @@ export const moveSeats = (project: string, from: number, to: number, t: Transact
     t,
   );
 
+/**
+ * Plans seats whose revision of a project was never kept, as in studios from before revisions were, with the newest; a seat whose
+ * project does not exist has none.
+ */
+export const settleRevisions = (t: Transaction): Promise<void> =>
+  run(
+    `UPDATE seats SET project_revision = own.revision, project = own.slug, version = seats.version + 1
+       FROM seats AS lost LEFT JOIN (SELECT slug, max(revision) AS revision FROM projects GROUP BY slug) AS own
+              ON own.slug = lost.project
+      WHERE seats.id = lost.id AND lost.project IS NOT NULL
+        AND NOT EXISTS (SELECT 1 FROM projects p WHERE p.slug = lost.project AND p.revision = lost.project_revision)`,
+    [],
+    t,
+  );
+
 const LINE = {
   id: text(),
   title: text(),

@@ -5,7 +5,7 @@ import type { Fault, Result } from '../core/result';
 import { isUuid } from './ids';
 import { logFailure } from './log-failure';
 import { problemResponse } from './problem-response';
-import { readBytes, readJson } from './read-body';
+import { readJson } from './read-body';
 import { isFromOurPage } from './site';
 
 const answer = (value: unknown): Response =>
@@ -40,19 +40,52 @@ export function reads(work: (context: APIContext) => Promise<unknown>): APIRoute
   };
 }
 
+/** A file to keep: whole, or in parts that are made as they are taken. */
+export interface Download {
+  readonly body: Uint8Array | string | AsyncGenerator<Uint8Array | string>;
+  readonly type: string;
+  readonly name: string;
+}
+
+const isWhole = (body: Download['body']): body is Uint8Array | string =>
+  typeof body === 'string' || body instanceof Uint8Array;
+
+/**
+ * Parts as a stream that makes the next when the one before is on its way. The first is made at once, so that what fails before
+ * anything is sent is answered as a problem.
+ */
+async function streamOf(parts: AsyncGenerator<Uint8Array | string>, { locals }: APIContext): Promise<ReadableStream> {
+  const encoder = new TextEncoder();
+  const bytesOf = (part: Uint8Array | string): Uint8Array => (typeof part === 'string' ? encoder.encode(part) : part);
+  let next = await parts.next();
+  return new ReadableStream<Uint8Array>(
+    {
+      async pull(controller) {
+        await locals.whenWritable?.();
+        if (next.done) return controller.close();
+        controller.enqueue(bytesOf(next.value));
+        next = await parts.next();
+      },
+      async cancel() {
+        await parts.return(undefined);
+      },
+    },
+    { highWaterMark: 0 },
+  );
+}
+
 /** An endpoint that gives a file to keep. */
-export function downloads(
-  work: (context: APIContext) => Promise<{ body: Uint8Array | string; type: string; name: string }>,
-): APIRoute {
+export function downloads(work: (context: APIContext) => Promise<Download>): APIRoute {
   return async (context) => {
     try {
       const { body, type, name } = await work(context);
       const ascii = name.replace(/[^\w.-]+/g, '-');
-      return new Response(body as BodyInit, {
+      return new Response(isWhole(body) ? (body as BodyInit) : await streamOf(body, context), {
         headers: {
           'content-type': type,
           'content-disposition': `attachment; filename="${ascii}"; filename*=UTF-8''${encodeURIComponent(name)}`,
-          'cache-control': 'no-store',
+          // What is compressed on its way piles up in memory before whoever takes it.
+          'cache-control': isWhole(body) ? 'no-store' : 'no-store, no-transform',
         },
       });
     } catch (error) {
@@ -83,19 +116,30 @@ export function writes<T>(
   };
 }
 
-/** A studio's archive is well under this. */
-const MOST_FILE_BYTES = 100_000_000;
+/** A studio of several million records is under this. */
+const MAX_FILE_BYTES = 1_000_000_000;
+
+/** The parts of a body as they come, counted: what a request says of its own length is not believed. */
+async function* partsOf({ body }: Request): AsyncGenerator<Uint8Array> {
+  let size = 0;
+  for await (const part of (body ?? []) as AsyncIterable<Uint8Array>) {
+    size += part.byteLength;
+    if (size > MAX_FILE_BYTES) throw new Problem(413, 'too-large', 'That file is over 1 GB.');
+    yield part;
+  }
+}
 
 /** An endpoint that takes one file of a type, from our own page. */
-export function takesFile(type: string, work: (bytes: Uint8Array) => Promise<unknown>): APIRoute {
+export function takesFile(
+  type: string,
+  work: (parts: AsyncGenerator<Uint8Array>, context: APIContext) => Promise<unknown>,
+): APIRoute {
   return async (context) => {
     if (!isFromOurPage(context.request, context.locals.door)) return notFromHere();
     if (!context.request.headers.get('content-type')?.startsWith(type))
       return problemResponse(415, 'not-the-type', `Send a file of type ${type}.`);
     try {
-      const bytes = await readBytes(context.request, MOST_FILE_BYTES);
-      if (!bytes) return problemResponse(413, 'too-large', 'That is over 100 MB.');
-      return answer(await work(bytes));
+      return answer(await work(partsOf(context.request), context));
     } catch (error) {
       return tell(error, context);
     }

@@ -19,7 +19,8 @@ const add = (key: string, by: number): void => {
 export function countFollower(client: string, session: string): () => void {
   const keys = [`client ${client}`, `session ${session}`];
   const isOver = [MAX_PER_CLIENT, MAX_PER_SESSION].some((max, i) => (counts.get(keys[i]!) ?? 0) >= max);
-  if (isOver) throw new Problem(429, 'too-many-streams', 'Too many screens follow this session. Close some and reload.');
+  if (isOver)
+    throw new Problem(429, 'too-many-streams', 'Too many screens follow this session. Close some and reload.');
   for (const key of keys) add(key, 1);
   let isCounted = true;
   return () => {

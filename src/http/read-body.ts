@@ -5,7 +5,7 @@ import { problemResponse } from './problem-response';
 const MOST_BYTES = 1_000_000;
 
 /** Reads what was sent, counting as it comes: what a request says of its own length is not believed. Null where it is too much. */
-export async function readBytes(request: Request, most: number): Promise<Uint8Array | null> {
+async function readBytes(request: Request, most: number): Promise<Uint8Array | null> {
   if (Number(request.headers.get('content-length') ?? 0) > most) return null;
   if (!request.body) return new Uint8Array();
   const reader = request.body.getReader();

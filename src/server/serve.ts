@@ -100,8 +100,7 @@ function refuseSocket(socket: Socket, status: 400 | 405, reason: string, code: s
   socket.end(`${lines.join('\r\n')}\r\n\r\n${body}`);
 }
 
-const noSuchMethod = (): Response =>
-  problemResponse(405, 'wrong-method', 'This address does not take that method.');
+const noSuchMethod = (): Response => problemResponse(405, 'wrong-method', 'This address does not take that method.');
 
 /** What is refused before any file or page is looked at; null where nothing is. */
 async function refusalOf(door: Door, request: IncomingMessage, address: string): Promise<Response | null> {
@@ -168,10 +167,7 @@ function answerTheRest<S extends Server>(server: S): S {
 const home = answerTheRest(createServer(listenerOf('home')));
 const room = answerTheRest(
   LAPBOARD_CERT
-    ? createSecureServer(
-        { cert: readFileSync(LAPBOARD_CERT), key: readFileSync(LAPBOARD_KEY!) },
-        listenerOf('room'),
-      )
+    ? createSecureServer({ cert: readFileSync(LAPBOARD_CERT), key: readFileSync(LAPBOARD_KEY!) }, listenerOf('room'))
     : createServer(listenerOf('room')),
 );
 const servers = LAPBOARD_ROOM_PORT ? [home, room] : [home];

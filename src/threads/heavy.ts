@@ -1,29 +1,54 @@
-import { parentPort } from 'node:worker_threads';
-import { foresight, learn, recordsOf, type StoredEntry } from '../core/record';
+// What the server has done in worker threads: each export is a task, by its name.
+import { once } from 'node:events';
+import { foresight, learn as learnFrom, recordsOf, type StoredEntry } from '../core/record';
 import { roomTimes } from '../core/remedy';
-import { packTexts, unpackStudio } from '../formats/archive';
+import { done, not } from '../core/result';
+import { ArchiveError, readArchive } from '../formats/archive';
 import { labelsPdf } from '../formats/labels';
+import { agesOnDay, readRoster } from '../formats/roster';
 import { sheetPdf } from '../formats/sheets';
+import { readStockCsv } from '../formats/stock';
 import { readFonts } from './fonts';
-import type { Answer, Asked, Tasks } from './tasks';
+import { openArchive } from './open-archive';
+import { recordsOfHistory } from './history';
+import type { Input, Output, Task } from './tasks';
 
-const TASKS: { readonly [Name in keyof Tasks]: (input: Tasks[Name]['input']) => Promise<Tasks[Name]['output']> } = {
-  labels: async ({ labels, paper, title }) => labelsPdf(labels, paper, await readFonts(), title),
-  sheet: async ({ sheet, paper }) => sheetPdf(sheet, paper, await readFonts()),
-  room: async (room) => roomTimes(room),
-  pack: async ({ texts, on }) => packTexts(texts, on),
-  learn: async ({ texts, hands, growth, figures }) => {
-    const records = recordsOf(texts.flatMap((text) => JSON.parse(text) as StoredEntry[]));
-    return { said: learn({ records, hands, growth }, figures), foresight: foresight(records, figures) };
-  },
-  unpack: async ({ bytes, known, now }) => unpackStudio(bytes, known, now),
+type Work<Name extends Task> = (input: Input<Name>) => Promise<Output<Name>>;
+
+export const labels: Work<'labels'> = async ({ labels: all, paper, title }) =>
+  labelsPdf(all, paper, await readFonts(), title);
+export const sheet: Work<'sheet'> = async ({ sheet: one, paper }) => sheetPdf(one, paper, await readFonts());
+export const room: Work<'room'> = async (one) => roomTimes(one);
+export const learn: Work<'learn'> = async ({ texts, hands, growth, figures }) => {
+  const records = recordsOf(texts.flatMap((text) => JSON.parse(text) as StoredEntry[]));
+  return { said: learnFrom({ records, hands, growth }, figures), foresight: foresight(records, figures) };
 };
+export const roster: Work<'roster'> = async ({ text, projects, vocabulary, said, today }) =>
+  agesOnDay(readRoster(text, projects, vocabulary, said), today);
+export const stock: Work<'stock'> = async ({ text, names, counting }) => readStockCsv(text, names, counting);
+export const history: Work<'history'> = async (input) => recordsOfHistory(input);
 
-/** One after the other, in a thread of its own: what takes seconds keeps nobody waiting but who asked for it. */
-parentPort!.on('message', ({ id, task, input }: Asked) => {
-  const done = (answer: Answer): void => parentPort!.postMessage(answer);
-  (TASKS[task] as (input: unknown) => Promise<unknown>)(input).then(
-    (output) => done({ id, output }),
-    (error: unknown) => done({ id, failed: error instanceof Error ? error.message : 'failed' }),
-  );
-});
+export const unpack: Work<'unpack'> = async ({ path, known, now, port }) => {
+  // Where nobody takes the batches any more, the other end is closed.
+  const closed = once(port, 'close').then(() => {
+    throw new ArchiveError('Nobody waits for it.');
+  });
+  closed.catch(() => undefined);
+  try {
+    const archive = await openArchive(path);
+    let rows = 0;
+    try {
+      for await (const batch of readArchive(archive, known, now)) {
+        rows += batch.rows;
+        port.postMessage(batch);
+        await Promise.race([once(port, 'message'), closed]);
+      }
+    } finally {
+      archive.close();
+    }
+    return done(rows);
+  } catch (error) {
+    if (error instanceof ArchiveError) return not(error.message);
+    throw error;
+  }
+};

@@ -62,7 +62,7 @@ test('the studio cuts by any of the five schools', async ({ page }) => {
   await expect(school.getByRole('option')).toHaveText(['Measured', 'Ratio', 'Core multiple', 'Size class', 'Try on']);
 });
 
-test('everything is taken away in open formats; a studio in use takes no other in', async ({ page, watch }) => {
+test('everything is exported in open formats; a studio in use takes no other in', async ({ page, watch }) => {
   watch.mayBeRefused = true;
   await open(page, '/settings');
   for (const [words, type, start] of [
@@ -89,7 +89,7 @@ test('everything is taken away in open formats; a studio in use takes no other i
   expect(zip.subarray(0, 2).toString()).toBe('PK');
 
   await page
-    .getByLabel('Bring in a studio (ZIP)')
+    .getByLabel('Import a studio (ZIP)')
     .setInputFiles({ name: 'studio.zip', mimeType: 'application/zip', buffer: zip });
   await expect(page.getByRole('alert').filter({ hasText: 'into an empty one only' })).toBeVisible();
 });

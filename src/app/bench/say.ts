@@ -60,9 +60,14 @@ function refuseForeignUndo(said: readonly Said[], known: readonly ProgressEntry[
   for (const [i, { key, seat, what, value }] of said.entries()) {
     const target = what === 'undo' ? targets.get(String(value)) : null;
     if (target === undefined || (target && !mayUndo({ seat, by }, target)))
-      throw new Problem(422, 'not-own', 'Only an entry of the same seat, made on this device, can be undone from here.', {
-        pointer: `/entries/${i}/value`,
-      });
+      throw new Problem(
+        422,
+        'not-own',
+        'Only an entry of the same seat, made on this device, can be undone from here.',
+        {
+          pointer: `/entries/${i}/value`,
+        },
+      );
     if (!targets.has(key)) targets.set(key, { seat, by });
   }
 }

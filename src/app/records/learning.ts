@@ -4,7 +4,7 @@ import { FIGURES, type Figures } from '../../core/studio';
 import { readLearned, storeLearned } from '../../data/estimates';
 import { growthSeen, handsSeen, recordTexts, recordsUpto } from '../../data/records';
 import { inTransaction } from '../../data/database/transaction';
-import { inThread } from '../../threads/in-thread';
+import { inThread } from '../../threads/pool';
 import { inTime } from '../in-time';
 import { readStudio } from '../studio/studio';
 

@@ -1,4 +1,4 @@
-import { agesOnDay, NOTHING_SAID, readRoster, type RosterLine, type Said } from '../../formats/roster';
+import { NOTHING_SAID, type RosterLine, type Said } from '../../formats/roster';
 import type { KnownPerson } from '../../core/person';
 import { inTransaction } from '../../data/database/transaction';
 import { Problem } from '../../core/problem';
@@ -7,6 +7,7 @@ import { MOST_SEATS } from './seats';
 import { today } from '../studio/clock';
 import { readStudio } from '../studio/studio';
 import { vocabularyOf } from '../studio/list-words';
+import { inThread } from '../../threads/pool';
 
 export type { Column, Said, SaidSpan, Span } from '../../formats/roster';
 
@@ -23,30 +24,51 @@ const tooMany = (count: number, of: 'lines' | 'people'): Problem =>
     { pointer: '/text' },
   );
 
-/** Reads a pasted list for a preview, with what was said of it; nothing is stored. */
-export function readList(text: string, said: Said = NOTHING_SAID): Promise<RosterRow[]> {
-  const written = text.split(/\r\n|\r|\n/).filter((line) => line.trim() !== '').length;
+/** Non-empty lines of a text, counted without making any. */
+function countLines(text: string): number {
+  let count = 0;
+  let isFilled = false;
+  for (let i = 0; i <= text.length; i++) {
+    const sign = text[i] ?? '\n';
+    if (sign === '\n' || sign === '\r') {
+      if (isFilled) count += 1;
+      isFilled = false;
+    } else if (sign.trim() !== '') isFilled = true;
+  }
+  return count;
+}
+
+/** The longest that a list may take to be read, ms. */
+const TIMEOUT_MS = 15_000;
+
+/** Reads a pasted list for a preview, with what was said of it; nothing is stored. Given up when nobody waits for it. */
+export async function readList(text: string, said: Said = NOTHING_SAID, signal?: AbortSignal): Promise<RosterRow[]> {
+  const written = countLines(text);
   if (written === 0)
     throw new Problem(422, 'empty-list', 'The list is empty: write or paste a line for each person.', {
       pointer: '/text',
     });
   // A person may take several lines, but not this many.
   if (written >= 10 * MOST_SEATS) throw tooMany(written, 'lines');
-  return inTransaction(async (t) => {
-    const { catalogue, settings } = await readStudio(t);
-    const own = vocabularyOf(settings);
-    // Colours may be called as the studio's cords call them.
-    const colours = Object.values(catalogue.cords).flatMap((cord) => cord.colours);
-    const vocabulary = {
-      ...own,
-      colours: { ...own.colours, ...Object.fromEntries(colours.map(({ name, hex }) => [name.toLowerCase(), hex])) },
-    };
-    const lines = agesOnDay(readRoster(text, Object.values(catalogue.projects), vocabulary, said), today());
-    const seats = lines.filter(({ skip }) => !skip);
-    if (seats.length === 0)
-      throw new Problem(422, 'empty-list', 'No line of the list names anybody.', { pointer: '/text' });
-    if (seats.length > MOST_SEATS) throw tooMany(seats.length, 'people');
-    const known = await knownPeople(seats.map(({ seat }) => seat.name).filter(Boolean), t);
-    return lines.map((line) => ({ ...line, known: known.get(line.seat.name.toLowerCase()) ?? [] }));
-  });
+  const { catalogue, settings } = await inTransaction(readStudio);
+  const own = vocabularyOf(settings);
+  // Colours may be called as the studio's cords call them.
+  const colours = Object.values(catalogue.cords).flatMap((cord) => cord.colours);
+  const vocabulary = {
+    ...own,
+    colours: { ...own.colours, ...Object.fromEntries(colours.map(({ name, hex }) => [name.toLowerCase(), hex])) },
+  };
+  const projects = Object.values(catalogue.projects);
+  const lines = await inThread(
+    'roster',
+    { text, projects, vocabulary, said, today: today() },
+    { signal, timeout: TIMEOUT_MS },
+  );
+  const seats = lines.filter(({ skip }) => !skip);
+  if (seats.length === 0)
+    throw new Problem(422, 'empty-list', 'No line of the list names anybody.', { pointer: '/text' });
+  if (seats.length > MOST_SEATS) throw tooMany(seats.length, 'people');
+  const names = seats.map(({ seat }) => seat.name).filter(Boolean);
+  const known = await inTransaction((t) => knownPeople(names, t));
+  return lines.map((line) => ({ ...line, known: known.get(line.seat.name.toLowerCase()) ?? [] }));
 }

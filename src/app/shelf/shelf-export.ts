@@ -1,9 +1,9 @@
 import { kindOf } from '../../core/shelf';
-import { inTransaction } from '../../data/database/transaction';
+import { inBulkStream, inTransaction } from '../../data/database/transaction';
 import { readItems } from '../../data/shelf/items';
-import { ledger } from '../../data/shelf/ledger';
+import { ledgerTexts, type ExportedMovement } from '../../data/shelf/ledger';
 import { lotsOf } from '../../data/shelf/lots';
-import { toCsv } from '../../formats/csv';
+import { csvParts, jsonParts, toCsv, type CsvRow } from '../../formats/csv';
 import { shelfLines } from './shelf';
 
 /** The shelf, a line a lot. */
@@ -38,25 +38,12 @@ export function shelfJson(): Promise<object> {
 
 const LEDGER_COLUMNS = ['id', 'made_at', 'kind', 'lot', 'item', 'on_hand', 'reserved', 'session', 'note', 'undoes'];
 
-/** The whole ledger, oldest first. */
-async function ledgerRows(): Promise<Record<string, string | number | null>[]> {
-  const lines = await inTransaction((t) => ledger({}, 10_000_000, t));
-  return lines.reverse().map(({ id, made_at, kind, number, item, hand, held, session, note, undoes }) => ({
-    id: Number(id),
-    made_at: new Date(made_at).toISOString(),
-    kind,
-    lot: number,
-    item,
-    on_hand: hand,
-    reserved: held,
-    session,
-    note,
-    undoes: undoes === null ? null : Number(undoes),
-  }));
-}
-export const ledgerCsv = async (): Promise<string> => toCsv(await ledgerRows(), LEDGER_COLUMNS);
-export const ledgerJson = async (): Promise<object> => ({
-  format: 'lapboard-ledger',
-  version: 1,
-  movements: await ledgerRows(),
-});
+/** The whole ledger, oldest first, as it is read. */
+const ledgerRows = (): AsyncGenerator<readonly (ExportedMovement & CsvRow)[]> =>
+  inBulkStream(async function* (t) {
+    for await (const texts of ledgerTexts(t)) yield texts.map((text) => JSON.parse(text) as ExportedMovement & CsvRow);
+  });
+
+export const ledgerCsv = (): AsyncGenerator<string> => csvParts(ledgerRows(), LEDGER_COLUMNS);
+export const ledgerJson = (): AsyncGenerator<string> =>
+  jsonParts({ format: 'lapboard-ledger', version: 1 }, 'movements', ledgerRows());

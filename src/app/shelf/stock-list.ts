@@ -1,10 +1,11 @@
 import { Problem } from '../../core/problem';
-import { readStockCsv, type StockLine } from '../../formats/stock';
+import type { StockLine } from '../../formats/stock';
 import { hardwareItem, kindOf } from '../../core/shelf';
 import { lotsNumbered, type Lot } from '../../data/shelf/lots';
 import { readItems } from '../../data/shelf/items';
 import { inTransaction } from '../../data/database/transaction';
 import { readStudio } from '../studio/studio';
+import { inThread } from '../../threads/pool';
 
 /** A line as read, with the lot it counts. */
 export interface StockRow extends StockLine {
@@ -12,33 +13,36 @@ export interface StockRow extends StockLine {
 }
 
 /** Reads a stock list or a count for a preview; nothing is stored. */
-export function readStock(text: string, counting: boolean): Promise<StockRow[]> {
-  return inTransaction(async (t) => {
+export async function readStock(text: string, counting: boolean, signal?: AbortSignal): Promise<StockRow[]> {
+  const names = await inTransaction(async (t) => {
     const { catalogue } = await readStudio(t);
     const named = (await readItems(t))
       .map(({ doc }) => doc)
       .filter(({ id }) => !['cord', 'hardware'].includes(kindOf(id)));
-    const names = {
+    return {
       cords: Object.values(catalogue.cords),
       pieces: [
         ...Object.values(catalogue.hardware).map(({ slug, name }) => ({ item: hardwareItem(slug), slug, name })),
         ...named.map(({ id, name }) => ({ item: id, slug: id.split('/')[1]!, name })),
       ],
     };
-    const { lines, fault } = readStockCsv(text, names, counting);
-    if (fault) throw new Problem(422, 'unreadable', fault, { pointer: '/text' });
-    if (lines.length > 5000)
-      throw new Problem(422, 'too-many', `The list has ${lines.length} lines; at most 5,000 at once.`, {
-        pointer: '/text',
-      });
+  });
+  const { lines, fault } = await inThread('stock', { text, names, counting }, { signal });
+  if (fault) throw new Problem(422, 'unreadable', fault, { pointer: '/text' });
+  if (lines.length > 5000)
+    throw new Problem(422, 'too-many', `The list has ${lines.length} lines; at most 5,000 at once.`, {
+      pointer: '/text',
+    });
+  return inTransaction(async (t) => {
     const lots = counting
       ? await lotsNumbered(
           lines.flatMap((line) => line.lot ?? []),
           t,
         )
       : [];
+    const numbered = new Map(lots.map((lot) => [lot.number, lot]));
     return lines.map((line) => {
-      const counted = lots.find((lot) => lot.number === line.lot) ?? null;
+      const counted = (line.lot !== null && numbered.get(line.lot)) || null;
       const unknown = counting && line.lot !== null && !counted;
       const unit = counted && line.amount !== null ? unitFault(line, counted) : null;
       return {

@@ -1,20 +1,78 @@
+import { createWriteStream } from 'node:fs';
+import { mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { PassThrough, Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
 import { DatabaseError, type Transaction } from 'sequelize';
+import { ZipFile } from 'yazl';
 import { Problem } from '../../core/problem';
-import { clearCatalogue, fillTable, isEmptyStudio, readTableText, STUDIO_TABLES } from '../../data/archive';
-import { inTransaction } from '../../data/database/transaction';
-import { inThread } from '../../threads/in-thread';
+import {
+  beginImport,
+  countRows,
+  endImport,
+  fillTable,
+  isEmptyStudio,
+  lockImport,
+  STUDIO_TABLES,
+  tableTexts,
+  type StudioTable,
+} from '../../data/archive';
+import { inBulkTransaction, inTransaction } from '../../data/database/transaction';
+import { manifestOf, type Batch } from '../../formats/archive';
+import { inThread, streamFrom } from '../../threads/pool';
 import { today } from './clock';
 import { everShipped, markOf, TABLES } from './shipped';
-import { readStudio } from './studio';
+import { readStudio, stockWithin } from './studio';
+import { noTransfer, type Following } from './transfers';
 
-/** The whole studio as one ZIP, as it all was at one moment, whatever is written meanwhile. */
-export async function exportStudio(): Promise<Uint8Array> {
-  const texts = await inTransaction(async (t) => {
-    const all: Record<string, string> = {};
-    for (const table of STUDIO_TABLES) all[table] = await readTableText(table, t);
-    return all;
-  }, 'one moment');
-  return inThread('pack', { texts, on: today() });
+/** A table's file, a row a line, as its rows are read. */
+async function* tableFile(table: StudioTable, t: Transaction, onRows: (count: number) => void): AsyncGenerator<string> {
+  let before = '[\n';
+  for await (const rows of tableTexts(table, t)) {
+    yield before + rows.join(',\n');
+    before = ',\n';
+    onRows(rows.length);
+  }
+  yield before === '[\n' ? '[]\n' : '\n]\n';
+}
+
+/** Writes the whole studio as one ZIP, each file as its table is read. */
+async function packStudio(out: PassThrough, t: Transaction, following: Following): Promise<void> {
+  const rows = await countRows(t);
+  await following.start('export', rows);
+  const zip = new ZipFile();
+  zip.addBuffer(Buffer.from(JSON.stringify(manifestOf(STUDIO_TABLES, today(), rows), null, 2)), 'manifest.json');
+  const failed = new Promise<never>((_, reject) => zip.on('error', reject));
+  for (const table of STUDIO_TABLES)
+    zip.addReadStreamLazy(`${table}.json`, (give) => {
+      const file = Readable.from(tableFile(table, t, following.add));
+      file.on('error', (error) => zip.emit('error', error));
+      give(null, file);
+    });
+  zip.end();
+  await Promise.race([pipeline(zip.outputStream, out), failed]);
+}
+
+/**
+ * The whole studio as one ZIP, as it all was at one moment, whatever is written meanwhile: read with a cursor as it is taken, so that
+ * it needs no more memory however large the studio is. Whoever stops taking it ends it.
+ */
+export async function* exportStudio(following: Following = noTransfer): AsyncGenerator<Uint8Array> {
+  const out = new PassThrough();
+  const packed = inBulkTransaction((t) => packStudio(out, t, following)).then(
+    () => following.end('finished'),
+    async (error: unknown) => {
+      out.destroy(error as Error);
+      await following.end('failed');
+    },
+  );
+  try {
+    yield* out as AsyncIterable<Uint8Array>;
+  } finally {
+    out.destroy();
+    await packed;
+  }
 }
 
 /** Refuses where something of a studio's work is there: what is brought in would be mixed with it, or replace it. */
@@ -27,36 +85,75 @@ async function refuseFull(t: Transaction): Promise<void> {
     throw new Problem(
       409,
       'not-empty',
-      'There are people, sessions, stock, or projects, cords or hardware of your own here already: a studio is brought into an empty one only.',
+      'There are people, sessions, stock, or projects, cords or hardware of your own here already: a studio can be imported into an empty one only.',
     );
 }
 
 /**
- * Brings an exported studio into an empty one: all of it, or nothing. Whether this one is empty is looked at first; what came is
- * unpacked and checked in a thread of its own.
+ * Imports an exported studio into an empty one: all of it, or nothing. What comes is kept in a file, read and checked in a worker
+ * thread, and stored batch by batch.
  */
-export async function importStudio(bytes: Uint8Array): Promise<{ readonly rows: number }> {
+export async function importStudio(
+  body: AsyncIterable<Uint8Array>,
+  following: Following = noTransfer,
+  signal?: AbortSignal,
+): Promise<{ readonly rows: number }> {
   await inTransaction(refuseFull);
-  const unpacked = await inThread('unpack', { bytes, known: STUDIO_TABLES, now: new Date().toISOString() });
-  if (!unpacked.ok) throw new Problem(422, 'archive', unpacked.fault);
-  const tables = unpacked.value;
-  return inTransaction(async (t) => {
-    await refuseFull(t);
-    await clearCatalogue(t);
-    let rows = 0;
-    for (const table of STUDIO_TABLES) {
-      const own = Object.hasOwn(tables, table) ? tables[table]! : [];
-      try {
-        await fillTable(table, own, t);
-      } catch (error) {
-        if (error instanceof DatabaseError)
-          throw new Problem(422, 'archive', `${table}.json does not fit: ${shortOf(error)}. Nothing was brought in.`);
-        throw error;
-      }
-      rows += own.length;
-    }
+  const folder = await mkdtemp(join(tmpdir(), 'lapboard-import-'));
+  try {
+    const path = join(folder, 'studio.zip');
+    await pipeline(body, createWriteStream(path, { mode: 0o600 }));
+    await following.start('import', null);
+    const rows = await inBulkTransaction((t) => storeArchive(path, t, following, signal));
+    await following.end('finished');
     return { rows };
-  });
+  } catch (error) {
+    await following.end('failed');
+    throw error;
+  } finally {
+    await rm(folder, { recursive: true, force: true });
+  }
+}
+
+async function storeArchive(
+  path: string,
+  t: Transaction,
+  following: Following,
+  signal: AbortSignal | undefined,
+): Promise<number> {
+  if (!(await lockImport(t)))
+    throw new Problem(409, 'importing', 'Another import is running. Wait until it has finished, then look again.');
+  await refuseFull(t);
+  await beginImport(t);
+  const now = new Date().toISOString();
+  const batches = streamFrom<Batch, Awaited<ReturnType<typeof inThread<'unpack'>>>>((port) =>
+    inThread('unpack', { path, known: STUDIO_TABLES, now, port }, { signal, timeout: null }),
+  );
+  for (;;) {
+    const next = await batches.next();
+    if (next.done) {
+      if (!next.value.ok) throw new Problem(422, 'archive', next.value.fault);
+      const lot = await endImport(t);
+      if (lot !== null)
+        throw new Problem(
+          422,
+          'archive',
+          `movements.json: lot ${lot} would have held less than nothing. Nothing was imported.`,
+        );
+      // What an older archive lacks of the catalogue is there at once, as it is after a start.
+      await stockWithin(t);
+      return next.value.value;
+    }
+    const { table, text, rows } = next.value;
+    try {
+      await fillTable(table as StudioTable, text, t);
+    } catch (error) {
+      await batches.return(undefined as never);
+      if (!(error instanceof DatabaseError)) throw error;
+      throw new Problem(422, 'archive', `${table}.json does not fit: ${shortOf(error)}. Nothing was imported.`);
+    }
+    following.add(rows);
+  }
 }
 
 /** What of a database's refusal names no value: the constraint, or its code. */

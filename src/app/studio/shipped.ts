@@ -5,7 +5,7 @@ import HASHES from '../../../catalogue/shipped.json';
 import type { Catalogue } from '../../core/project';
 import { FIGURES, type Figures, type Settings } from '../../core/studio';
 import { insertDocuments, latestDocuments, type DocumentTable } from '../../data/documents';
-import { moveSeats } from '../../data/sessions';
+import { moveSeats, settleRevisions } from '../../data/sessions';
 import { readSettings, updateSettings } from '../../data/studio';
 
 export const TABLES = ['projects', 'cords', 'hardware'] as const;
@@ -43,24 +43,26 @@ export async function bringUpDocuments(t: Transaction): Promise<void> {
     const known = await latestDocuments(table, t);
     for (const doc of Object.values(SHIPPED[table])) {
       const own = Object.hasOwn(known, doc.slug) ? known[doc.slug]! : null;
-      if (!own) {
-        await insertDocuments(table, [doc], t);
-        // Seats from before documents were kept name a first revision that is in nobody's hands.
-        for (let from = 1; table === 'projects' && from < doc.revision; from++)
-          await moveSeats(doc.slug, from, doc.revision, t);
-      }
+      if (!own) await insertDocuments(table, [doc], t);
       if (!own || markOf(own) === markOf(doc) || !everShipped(table, doc.slug).includes(markOf(own))) continue;
       const next = { ...doc, revision: own.revision + 1 };
       await insertDocuments(table, [next], t);
       if (table === 'projects') await moveSeats(doc.slug, own.revision, next.revision, t);
     }
   }
+  await settleRevisions(t);
 }
 
-/** Figures that still have a value they once started with take the one they start with now; what the studio changed stays. */
+/**
+ * Figures that still have a value they once started with take the one they start with now, and one past a limit of now comes to that
+ * limit; what the studio changed stays otherwise.
+ */
 export function figuresBroughtUp(figures: Figures): Figures {
-  const moved = FIGURES.filter(({ name, earlier = [] }) => earlier.includes(figures[name])).map(
-    ({ name, start }): [string, number] => [name, start],
+  const moved = FIGURES.filter(({ name }) => figures[name] !== undefined).map(
+    ({ name, start, min, max, earlier = [] }): [string, number] => [
+      name,
+      earlier.includes(figures[name]) ? start : Math.min(max, Math.max(min, figures[name])),
+    ],
   );
   return { ...figures, ...Object.fromEntries(moved) };
 }

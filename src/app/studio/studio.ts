@@ -84,10 +84,12 @@ export async function withRevisions(studio: Studio, seats: readonly SeatRecord[]
 }
 
 /** Gives a database the shipped catalogue and settings, and brings up what it has of earlier ones; what a studio has changed stays as it is. */
-export function stockStudio(settings: Partial<Settings> = {}): Promise<void> {
-  return inTransaction(async (t) => {
-    await insertSettings({ ...FIRST, ...settings }, t);
-    await bringUpFigures(t);
-    await bringUpDocuments(t);
-  });
+export const stockStudio = (settings: Partial<Settings> = {}): Promise<void> =>
+  inTransaction((t) => stockWithin(t, settings));
+
+/** The same within a transaction. */
+export async function stockWithin(t: Transaction, settings: Partial<Settings> = {}): Promise<void> {
+  await insertSettings({ ...FIRST, ...settings }, t);
+  await bringUpFigures(t);
+  await bringUpDocuments(t);
 }

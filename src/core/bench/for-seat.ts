@@ -31,7 +31,8 @@ function addedUp(before: ProgressEntry[], entry: ProgressEntry): ProgressEntry[]
     before[before.length - 1] = { ...entry, value: Number(last.value) + Number(entry.value) };
     return before;
   }
-  const at = entry.what === 'made' || entry.what === 'length' ? -1 : before.findLastIndex(({ what }) => what === entry.what);
+  const at =
+    entry.what === 'made' || entry.what === 'length' ? -1 : before.findLastIndex(({ what }) => what === entry.what);
   if (at >= 0) before.splice(at, 1);
   before.push(entry);
   return before;

@@ -1,5 +1,5 @@
 export { seenAtBench } from './seen-at-bench';
-export { OWN_WHATS, saidProblem, SayingSchema, type ProgressEntry, type Said, type What } from './progress';
+export { OWN_WHATS, saidProblem, SayingSchema, WHATS, type ProgressEntry, type Said, type What } from './progress';
 export {
   benchOf,
   queuesOf,

@@ -19,7 +19,7 @@ const SEAT_WHATS = [
   'table',
 ] as const;
 /** All that can be said; `undo` takes back an entry of either kind, by its key. */
-const WHATS = [...ROOM_WHATS, ...SEAT_WHATS, 'undo'] as const;
+export const WHATS = [...ROOM_WHATS, ...SEAT_WHATS, 'undo'] as const;
 export type What = (typeof WHATS)[number];
 
 /** What a participant's own page may say, of its own seat. */

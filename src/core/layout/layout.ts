@@ -8,19 +8,24 @@ export const TO_BUY = 'buy';
 const closed = { additionalProperties: false };
 const Id = Type.String({ minLength: 1, maxLength: 120 });
 
+/** The most millimetres a lane or a bound can have: ten thousand packs of a kilometre. */
+const MAX_MM = 10_000_000_000;
+
 /** How a session's cuts are laid out on lots, as it is kept: by item, lane by lane. */
 export const LayoutSchema = Type.Array(
   Type.Object(
     {
       item: ItemIdSchema,
-      bound_mm: Type.Integer({ minimum: 0, description: 'no plan opens less fresh stock' }),
+      bound_mm: Type.Integer({ minimum: 0, maximum: MAX_MM, description: 'no plan opens less fresh stock' }),
       lanes: Type.Array(
         Type.Object(
           {
             stock: Type.String({ maxLength: 60, description: 'a lot’s id, or “buy”' }),
-            cuts: Type.Array(Type.Object({ id: Id, mm: Type.Integer({ minimum: 1 }) }, closed), { maxItems: 5000 }),
+            cuts: Type.Array(Type.Object({ id: Id, mm: Type.Integer({ minimum: 1, maximum: MAX_MM }) }, closed), {
+              maxItems: 5000,
+            }),
             locked: Type.Array(Id, { maxItems: 5000 }),
-            length_mm: Type.Integer({ minimum: 1 }),
+            length_mm: Type.Integer({ minimum: 1, maximum: MAX_MM }),
           },
           closed,
         ),

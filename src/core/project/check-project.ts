@@ -162,6 +162,12 @@ export function checkProject(project: Project, catalogue: Pick<Catalogue, 'cords
   return faults.find((fault) => fault !== null) ?? null;
 }
 
+/**
+ * Which rules a project is checked by when it is saved: raised whenever `checkProject` or `tryProject` refuses what they let through
+ * before. A revision that was saved under earlier rules stays as it is; the first rules are those of version 1.
+ */
+export const PROJECT_RULES = 1;
+
 /** Short names that stand for something else in an address. */
 const RESERVED = new Set(['new', 'check']);
 

@@ -23,5 +23,5 @@ export {
 } from './piece/piece';
 export { drawOf, MadeCountSchema, type MadeCount } from './piece/draw';
 export { resolvePiece } from './piece/resolve';
-export { checkProject } from './check-project';
+export { checkProject, PROJECT_RULES } from './check-project';
 export { BLANK_PROJECT } from './blank';

@@ -5,8 +5,8 @@ import { FIGURES, type FigureName, type Figures } from '../studio';
 /** A figure's value with what stands behind it: how far it may be off, as a share, and how many records it rests on. */
 export const FigureValueSchema = Type.Object(
   {
-    value: Type.Number(),
-    doubt: Type.Number({ minimum: 0 }),
+    value: Type.Number({ minimum: -1_000_000, maximum: 1_000_000 }),
+    doubt: Type.Number({ minimum: 0, maximum: 1_000_000 }),
     records: Type.Integer({ minimum: 0, maximum: 10_000_000 }),
   },
   { additionalProperties: false },

@@ -1,5 +1,5 @@
 import { Type, type Static } from '@sinclair/typebox';
-import { DateSchema, orNull, RoleSchema, SkillSchema, SlugSchema } from '../studio';
+import { DateSchema, orNull, RoleSchema, SkillSchema, SlugSchema, VersionSchema } from '../studio';
 
 const closed = { additionalProperties: false };
 const Mm = Type.Number({ minimum: 0, maximum: 100_000 });
@@ -65,14 +65,16 @@ export const PlannedCordSchema = Type.Object(
 );
 export type PlannedCord = Static<typeof PlannedCordSchema>;
 
+const InForce = Type.Number({ minimum: -1_000_000, maximum: 1_000_000 });
+
 /** What of the studio's figures a piece was planned with, that records may correct. */
 const FiguresInForceSchema = Type.Object(
   {
-    draw: Type.Number(),
-    spread: Type.Number(),
-    half_knot: Type.Number(),
-    part_slower: Type.Number(),
-    tail: Type.Number(),
+    draw: InForce,
+    spread: InForce,
+    half_knot: InForce,
+    part_slower: InForce,
+    tail: InForce,
   },
   closed,
 );
@@ -82,7 +84,7 @@ export const PlannedPieceSchema = Type.Object(
   {
     held_on: DateSchema,
     project: SlugSchema,
-    revision: Type.Integer({ minimum: 1 }),
+    revision: VersionSchema,
     skill: SkillSchema,
     child: Type.Boolean(),
     half_knots: orNull(Whole),

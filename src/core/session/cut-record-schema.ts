@@ -12,8 +12,8 @@ export const CutRecordSchema = Type.Object({
   on: Type.String({ format: 'date' }),
   bases: Type.Array(
     Type.Object({
-      figures: Type.Record(Type.String(), Type.Number()),
-      group: Type.Object({ wrist: Type.Number() }),
+      figures: Type.Record(Type.String(), Type.Number({ minimum: -1e6, maximum: 1e6 })),
+      group: Type.Object({ wrist: Type.Number({ minimum: 0, maximum: 10_000 }) }),
       projects: Type.Array(ProjectSchema),
       cords: Type.Array(CordSchema),
       hardware: Type.Array(HardwareSchema),
@@ -28,7 +28,9 @@ export const CutRecordSchema = Type.Object({
       asks: orNull(Type.Object({ options: Type.Object({}), cords: Type.Object({}) })),
       basis: orNull(Type.Integer({ minimum: 0, maximum: 500 })),
       plan: Type.Object({
-        items: Type.Array(Type.Object({ item: Type.String(), count: Type.Integer({ minimum: 1 }) })),
+        items: Type.Array(
+          Type.Object({ item: Type.String(), count: Type.Integer({ minimum: 1, maximum: 1_000_000 }) }),
+        ),
         tools: Type.Array(Type.String()),
         messages: Type.Array(Type.Object({ level: Type.String(), code: Type.String(), text: Type.String() })),
         cut: Type.Optional(
@@ -38,9 +40,11 @@ export const CutRecordSchema = Type.Object({
                 role: RoleSchema,
                 cord: Type.String(),
                 colour: Type.String(),
-                pieces: Type.Integer({ minimum: 1 }),
+                pieces: Type.Integer({ minimum: 1, maximum: 10_000 }),
                 length_mm: Mm,
-                anatomy: Type.Array(Type.Object({ for: Type.String(), mm: Type.Number() })),
+                anatomy: Type.Array(
+                  Type.Object({ for: Type.String(), mm: Type.Number({ minimum: -10_000_000, maximum: 10_000_000 }) }),
+                ),
               }),
             ),
           }),

@@ -15,7 +15,7 @@ export const KitsSchema = Type.Object(
           {
             on: Type.String({ format: 'date' }),
             cuts: Type.Array(Type.String({ maxLength: 400 }), { maxItems: 10_000 }),
-            items: Type.Record(Type.String({ maxLength: 120 }), Type.Number({ minimum: 0 })),
+            items: Type.Record(Type.String({ maxLength: 120 }), Type.Number({ minimum: 0, maximum: 1_000_000 })),
           },
           closed,
         ),

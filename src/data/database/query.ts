@@ -37,6 +37,16 @@ export async function selectValue<C extends Columns>(
   return row;
 }
 
+/** The next rows of a cursor that the transaction has declared. */
+export async function fetchRows<C extends Columns>(
+  columns: C,
+  count: number,
+  cursor: string,
+  t: Transaction,
+): Promise<RowOf<C>[]> {
+  return checked(columns, await ask(`FETCH ${count} FROM ${cursor}`, [], t));
+}
+
 /** Does a statement and answers with some columns of the rows it touched. */
 export async function returning<C extends Columns>(
   columns: C,

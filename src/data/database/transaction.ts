@@ -6,7 +6,7 @@ import {
   UniqueConstraintError,
 } from 'sequelize';
 import { Problem } from '../../core/problem';
-import { database } from './connection';
+import { bulkDatabase, database } from './connection';
 import { models } from './models';
 
 /** SQLSTATEs of a server that is stopping, starting, gone or full. */
@@ -55,17 +55,43 @@ function told(error: unknown): unknown {
   return error;
 }
 
-/** How a transaction sees what others do meanwhile: as it comes, or as it all was at its beginning. */
-type Sight = 'as it comes' | 'one moment';
+/** Runs an export or import in one transaction of its own connections, once: it may take minutes, and its input does not come twice. */
+export async function inBulkTransaction<T>(work: (t: Transaction) => Promise<T>): Promise<T> {
+  models();
+  try {
+    return await bulkDatabase().transaction({ isolationLevel: Transaction.ISOLATION_LEVELS.REPEATABLE_READ }, work);
+  } catch (error) {
+    throw told(error);
+  }
+}
+
+/**
+ * What a generator yields within one such transaction, which ends with it: also where whoever takes it stops.
+ *
+ * @throws where it fails, as a use case does
+ */
+export async function* inBulkStream<T>(work: (t: Transaction) => AsyncGenerator<T>): AsyncGenerator<T> {
+  models();
+  let t: Transaction | null = null;
+  let isDone = false;
+  try {
+    t = await bulkDatabase().transaction({ isolationLevel: Transaction.ISOLATION_LEVELS.REPEATABLE_READ });
+    yield* work(t);
+    isDone = true;
+  } catch (error) {
+    throw told(error);
+  } finally {
+    await (isDone ? t?.commit() : t?.rollback())?.catch(() => undefined);
+  }
+}
 
 /**
  * Runs a use case in one transaction: all of it is stored, or none. Where the database ended it so that another could go on, it is
  * done again from its beginning.
  */
-export async function inTransaction<T>(work: (t: Transaction) => Promise<T>, sight: Sight = 'as it comes'): Promise<T> {
+export async function inTransaction<T>(work: (t: Transaction) => Promise<T>): Promise<T> {
   models();
-  const isolationLevel =
-    sight === 'one moment' ? Transaction.ISOLATION_LEVELS.REPEATABLE_READ : Transaction.ISOLATION_LEVELS.READ_COMMITTED;
+  const isolationLevel = Transaction.ISOLATION_LEVELS.READ_COMMITTED;
   for (let time = 1; ; time++) {
     try {
       return await database().transaction({ isolationLevel }, work);

@@ -9,6 +9,7 @@ import { counts } from './008-counts';
 import { rooms } from './009-rooms';
 import { bench } from './010-bench';
 import { records } from './011-records';
+import { bounds } from './012-bounds';
 import type { Migration } from './migration';
 
 /** Every step in order. A new one is a file beside these and a word here. */
@@ -24,4 +25,5 @@ export const MIGRATIONS: readonly Migration[] = [
   rooms,
   bench,
   records,
+  bounds,
 ];

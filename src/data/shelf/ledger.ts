@@ -1,6 +1,7 @@
 import type { Transaction } from 'sequelize';
 import { MOVEMENTS, type Balance, type Change, type MovementKind } from '../../core/shelf';
 import { number, orNull, text, truth, word, type RowOf } from '../database/columns';
+import { textsByCursor } from '../database/cursor';
 import { select, selectOne, selectValue, touched } from '../database/query';
 import type { Lot } from './lots';
 
@@ -88,6 +89,29 @@ export const ledger = (
       WHERE ($1::uuid IS NULL OR m.lot = $1) AND ($2::uuid IS NULL OR m.session_id = $2) AND ($3::bigint IS NULL OR m.id < $3)
       ORDER BY m.id DESC LIMIT $4`,
     [of.lot ?? null, of.session ?? null, of.before ?? null, limit],
+    t,
+  );
+
+/** A movement as an export has it. */
+export interface ExportedMovement {
+  readonly id: number;
+  readonly made_at: string;
+  readonly kind: string;
+  readonly lot: number;
+  readonly item: string;
+  readonly on_hand: number;
+  readonly reserved: number;
+  readonly session: string | null;
+  readonly note: string;
+  readonly undoes: number | null;
+}
+
+/** Every movement as JSON text, oldest first, in batches. */
+export const ledgerTexts = (t: Transaction): AsyncGenerator<readonly string[]> =>
+  textsByCursor(
+    `jsonb_build_object('id', m.id, 'made_at', ${LINE.made_at.sql}, 'kind', m.kind, 'lot', l.number, 'item', l.item,
+       'on_hand', m.hand, 'reserved', m.held, 'session', s.title, 'note', m.note, 'undoes', m.undoes)::text`,
+    `${LINES} ORDER BY m.id`,
     t,
   );
 

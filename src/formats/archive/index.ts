@@ -1,3 +1,3 @@
-export { packStudio, packTexts } from './pack';
-export { unpackStudio } from './unpack';
-export type { Tables } from './manifest';
+export { ArchiveError, readArchive, type ArchiveFiles, type Batch } from './read-archive';
+export { manifestOf, type Row, type Tables } from './manifest';
+export { rowFault, ROWS } from './rows';

@@ -1,3 +1,4 @@
 export type { HistoryPiece } from './history-line';
 export { readHistory, type HistoryFault, type HistoryNames, type ReadHistory } from './read-history';
-export { historyCsv } from './write-history';
+export { historyRows } from './write-history';
+export { HISTORY_COLUMNS } from './history-line';

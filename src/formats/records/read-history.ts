@@ -70,6 +70,9 @@ function dayOf(text: string): string | null {
   return Number.isNaN(Date.parse(day)) || new Date(day).toISOString().slice(0, 10) !== day ? null : day;
 }
 
+/** The longest cord or band of a piece, mm: what a record can hold. */
+const MAX_MM = 100_000;
+
 const begins = <T extends string>(words: readonly T[], text: string): T | null =>
   text === '' ? null : (words.find((word) => word.startsWith(plain(text))) ?? null);
 
@@ -115,7 +118,9 @@ export function readHistory(text: string, names: HistoryNames, units: Units): Re
       const unit = UNIT.exec(headings[at[column]!] ?? '')?.[1];
       const bare = /^[\d.,]+$/.test(written) && unit ? `${written} ${unit}` : written;
       const reading = parseLength(bare, bareUnit(units));
-      return reading.ok ? Math.round(reading.value.mm) : fault(column, reading.fault.problem);
+      if (!reading.ok) return fault(column, reading.fault.problem);
+      const mm = Math.round(reading.value.mm);
+      return mm <= MAX_MM ? mm : fault(column, `“${written}” is longer than ${MAX_MM / 1000} m`);
     };
     const count = (column: string): number | null => {
       const written = cell(column);

@@ -1,1 +1,1 @@
-export { readStockCsv, type StockLine, type StockNames } from './read-stock';
+export { readStockCsv, type StockLine, type StockNames, type StockRead } from './read-stock';

@@ -31,6 +31,12 @@ export interface StockLine {
   readonly faults: readonly { readonly column: string; readonly problem: string }[];
 }
 
+/** A stock list as read: its lines, or why nothing of it could be read. */
+export interface StockRead {
+  readonly lines: readonly StockLine[];
+  readonly fault: string | null;
+}
+
 /** Headings as people write them. */
 const COLUMNS: Readonly<Record<string, readonly string[]>> = {
   lot: ['lot', 'number', 'no', 'nr', 'label'],
@@ -76,11 +82,7 @@ function readAmount(text: string, ofCord: boolean): { value: number } | { proble
  *
  * @param counting whether the lines are counts of lots that are there, each by its number
  */
-export function readStockCsv(
-  text: string,
-  { cords, pieces }: StockNames,
-  counting: boolean,
-): { readonly lines: readonly StockLine[]; readonly fault: string | null } {
+export function readStockCsv(text: string, { cords, pieces }: StockNames, counting: boolean): StockRead {
   const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
   const broken = parsed.errors.find((error) => error.type === 'Quotes');
   if (broken) return { lines: [], fault: `A quotation mark is not closed from line ${(broken.row ?? 0) + 1} on.` };

@@ -8,7 +8,7 @@ import { problemOf, request } from '../../ui/api';
 import { Later } from '../../ui/fields/as-text';
 import { FigureFields, groupsOf } from './figure-fields';
 import { formOf, settingsOf, type Form } from './settings-form';
-import { TakeAway } from './take-away';
+import { ExportImport } from './export-import';
 import { WordTable } from './word-table';
 import { Documents } from './documents';
 
@@ -150,7 +150,7 @@ export function SettingsScreen({
           }}
         />
       </Later>
-      <TakeAway />
+      <ExportImport />
     </div>
   );
 }

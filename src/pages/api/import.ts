@@ -1,5 +1,10 @@
 import { importStudio } from '../../app/studio/archive';
+import { followTransfer } from '../../app/studio/transfers';
 import { takesFile } from '../../http/endpoint';
+import { isUuid } from '../../http/ids';
 
-/** Brings an exported studio into an empty one. */
-export const POST = takesFile('application/zip', importStudio);
+/** Imports an exported studio into an empty one; `transfer` is the id by which its page asks how far it is. */
+export const POST = takesFile('application/zip', (parts, { url, request }) => {
+  const transfer = url.searchParams.get('transfer') ?? '';
+  return importStudio(parts, isUuid(transfer) ? followTransfer(transfer) : undefined, request.signal);
+});

@@ -2,4 +2,4 @@ import { readList } from '../../app/session/roster';
 import { checkList } from '../../http/checks';
 import { writes } from '../../http/endpoint';
 
-export const POST = writes(checkList, async ({ text, said }) => readList(text, said));
+export const POST = writes(checkList, ({ text, said }, { request }) => readList(text, said, request.signal));

@@ -8,13 +8,13 @@ import { openFigure, openRecords } from '../../../src/app/records/open-records';
 import { sayOfPieces } from '../../../src/app/records/say-records';
 import { addSeats } from '../../../src/app/session/seats';
 import { createSession, deleteSession, noteCut, openSession, planOf } from '../../../src/app/session/session';
-import { exportStudio, importStudio } from '../../../src/app/studio/archive';
 import { openSettings } from '../../../src/app/studio/settings';
 import { today } from '../../../src/app/studio/clock';
 import type { SaidOfPiece } from '../../../src/core/record';
 import { cutKey, cutsNow } from '../../../src/core/seat';
 import { database } from '../../../src/data/database/connection';
-import { emptyStudio, everything, freshStudio } from '../support/database';
+import { everything, exported, imported, wholeText } from '../support/archive';
+import { emptyStudio, freshStudio } from '../support/database';
 
 freshStudio();
 
@@ -214,16 +214,16 @@ describe('history', () => {
     expect((await openRecords()).figures.find(({ key }) => key === USE)).toMatchObject({ records: 5, makers: 5 });
     expect(JSON.stringify(await rows())).not.toContain('"A"');
     // What is written out is read back.
-    const again = await previewHistory(await recordsCsv());
+    const again = await previewHistory(await wholeText(recordsCsv()));
     expect(again).toMatchObject({ pieces: 5, faults: [] });
   });
 
   it('goes with the studio’s archive, changes of figures too', async () => {
     await thrifty();
     await changeFigure({ key: randomUUID(), figure: USE, how: 'accepted', by: 'Morwen' });
-    const [before, file] = [await everything(), await exportStudio()];
+    const [before, file] = [await everything(), await exported()];
     await emptyStudio();
-    await importStudio(file);
+    await imported(file);
     const after = await everything();
     expect(after.seat_records).toEqual(before.seat_records);
     expect(after.figure_changes).toEqual(before.figure_changes);

@@ -8,7 +8,8 @@ import { addSeats } from '../../../src/app/session/seats';
 import { createSession, openSession, planOf } from '../../../src/app/session/session';
 import { openToday } from '../../../src/app/session/today';
 import { UNWRAPPED } from '../../../src/core/session';
-import { everything, freshStudio } from '../support/database';
+import { everything } from '../support/archive';
+import { freshStudio } from '../support/database';
 
 freshStudio();
 

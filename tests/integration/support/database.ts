@@ -1,6 +1,3 @@
-import { readTable, STUDIO_TABLES } from '../../../src/data/archive';
-import { inTransaction } from '../../../src/data/database/transaction';
-import type { Tables } from '../../../src/formats/archive';
 import { afterAll, beforeAll, beforeEach } from 'vitest';
 import { stockStudio } from '../../../src/app/studio/studio';
 import { closeDatabase, database } from '../../../src/data/database/connection';
@@ -17,14 +14,6 @@ export function freshStudio(): void {
   beforeEach(emptyStudio);
   afterAll(closeDatabase);
 }
-
-/** Every row of a studio that an archive holds. */
-export const everything = (): Promise<Tables> =>
-  inTransaction(async (t) => {
-    const tables: Record<string, Record<string, unknown>[]> = {};
-    for (const table of STUDIO_TABLES) tables[table] = await readTable(table, t);
-    return tables;
-  });
 
 /** Empties the studio to what ships. */
 export async function emptyStudio(): Promise<void> {

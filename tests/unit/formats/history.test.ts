@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { historyCsv, readHistory } from '../../../src/formats/records';
+import { HISTORY_COLUMNS, historyRows, readHistory } from '../../../src/formats/records';
+import { toCsv } from '../../../src/formats/csv';
 import { left, MADE, recordOf } from '../record/made';
 
 const NAMES = {
@@ -59,7 +60,8 @@ describe('a history from elsewhere', () => {
       recordOf({ ...left(120, 95), half_knots: 28, band_mm: 138, minutes: 21, fits: 'right', finished: 'woven back' }),
       recordOf({ left: { 0: { short: true, at: '22' }, 1: { mm: [60] } } }, { planned: two }),
     ];
-    const { pieces, faults } = readHistory(historyCsv(records, new Map([['evening', 'Evening']])), NAMES, 'in');
+    const written = records.flatMap((record, i) => historyRows(record, 'Evening', `maker ${i}`));
+    const { pieces, faults } = readHistory(toCsv(written, HISTORY_COLUMNS), NAMES, 'in');
     expect(faults).toEqual([]);
     expect(pieces).toMatchObject([
       {

@@ -1,0 +1,5 @@
+import { openTransfer } from '../../../app/studio/transfers';
+import { idOf, reads } from '../../../http/endpoint';
+
+/** How far an export or import is. */
+export const GET = reads((context) => openTransfer(idOf(context)));
