@@ -7,7 +7,7 @@ const LAYERS = {
   // Checks at the edge are formats' (Ajv), shared with the command line.
   http: ['core', 'formats'],
   // The server process, before it hands a request to the application.
-  server: ['http', 'core'],
+  server: ['app', 'http', 'core'],
   standins: ['core'],
   // What the server has done in a thread of its own.
   threads: ['core', 'formats'],

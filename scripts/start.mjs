@@ -45,7 +45,7 @@ const url = `http://127.0.0.1:${port}`;
 await prepareDatabase(postgres.url('lapboard'), { demo: true, dumps: postgres.dumps() });
 
 const room = asked ? await roomEnvironment(asked, Number(process.env.ROOM_PORT ?? 4343)) : {};
-const environment = { LAPBOARD_SECRET: linkSecret(state), ...room };
+const environment = { LAPBOARD_SECRET: linkSecret(state), ...postgres.dumps(), ...room };
 
 let stopping = false;
 let server;
@@ -61,9 +61,25 @@ async function serve() {
   });
 }
 
+/** How often PostgreSQL is looked after, ms. */
+const WATCH_MS = 2000;
+let isAway = false;
+
+/** Starts PostgreSQL again where it has stopped, as often as it takes; pages say meanwhile that it cannot be reached. */
+function watchDatabase() {
+  if (stopping) return;
+  if (postgres.isRunning()) isAway = false;
+  else {
+    if (!isAway) say('PostgreSQL has stopped; starting it again…');
+    isAway = !postgres.revive();
+    if (!isAway) say('PostgreSQL is running again.');
+  }
+  setTimeout(watchDatabase, WATCH_MS);
+}
+
 function finish() {
   rmSync(note, { force: true });
-  if (ours) postgres.stop();
+  if (ours || isAway) postgres.stop();
   process.exit(0);
 }
 
@@ -78,5 +94,6 @@ process.on('SIGTERM', stop);
 process.on('SIGHUP', stop);
 
 await serve();
+setTimeout(watchDatabase, WATCH_MS);
 console.log(`Lapboard is running: ${url}   (Ctrl-C stops it)`);
 if (asked) console.log(roomWords(room));

@@ -111,8 +111,10 @@ async function serve({ folder, postgres }) {
   const database = postgres.url('browser');
   await prepareDatabase(database, { demo: true });
   const port = await freePort(4420);
-  servers.push(await startServer(database, port));
-  return { url: `http://127.0.0.1:${port}`, database, cluster: folder };
+  const roomPort = await freePort(4560, '0.0.0.0');
+  const room = `http://127.0.0.1:${roomPort}`;
+  servers.push(await startServer(database, port, { LAPBOARD_ROOM: room, LAPBOARD_ROOM_PORT: String(roomPort) }));
+  return { url: `http://127.0.0.1:${port}`, room, database, cluster: folder };
 }
 
 async function integration({ postgres }) {
@@ -140,8 +142,8 @@ else {
     const [, , applications] = await Promise.all([vitest('unit', {}), integration(first), served(first)]);
     if (wanted('browser')) browser(applications);
     // Last: what it sends leaves little as it was.
-    const [{ url, database, cluster: folder } = {}] = applications;
-    await vitest('served', { SERVED_URL: url, SERVED_DATABASE: database, SERVED_CLUSTER: folder });
+    const [{ url, room, database, cluster: folder } = {}] = applications;
+    await vitest('served', { SERVED_URL: url, SERVED_ROOM: room, SERVED_DATABASE: database, SERVED_CLUSTER: folder });
   } finally {
     for (const server of servers) server.kill('SIGKILL');
     for (const { folder, postgres } of clusters) {

@@ -4,6 +4,7 @@ import { atRoomDoor } from './gate';
 import { Problem } from './core/problem';
 import { logFailure } from './http/log-failure';
 import { problemResponse } from './http/problem-response';
+import { inTurn } from './http/queue';
 import { isGoodText } from './http/read-body';
 import { isOurHost } from './http/site';
 
@@ -35,7 +36,10 @@ function guarded(response: Response, nonce: string | null = null): Response {
   if (!import.meta.env.DEV && !own?.includes(POLICY))
     response.headers.set('content-security-policy', own ? `${own.replace(/;\s*$/, '')}; ${POLICY}` : POLICY);
   // Drawings have nobody on them, and say themselves how long they hold.
-  if (response.headers.get('content-type') !== 'image/svg+xml' && !response.headers.get('cache-control')?.includes('no-store'))
+  if (
+    response.headers.get('content-type') !== 'image/svg+xml' &&
+    !response.headers.get('cache-control')?.includes('no-store')
+  )
     response.headers.set('cache-control', 'no-store');
   return response;
 }
@@ -85,7 +89,7 @@ export const onRequest = defineMiddleware(async (context, next) => {
     if (refused) return guarded(refused);
     const nonce = STYLED.has(context.routePattern) ? randomBytes(16).toString('base64') : null;
     context.locals.chartNonce = nonce;
-    const response = await next();
+    const response = await inTurn(context.request, next);
     if (SEEING.has(context.routePattern))
       response.headers.set('permissions-policy', 'camera=(self), microphone=(), geolocation=()');
     return guarded(isApi ? asProblem(response, context.routePattern.startsWith('/api/')) : response, nonce);

@@ -34,7 +34,15 @@ function compress(folder) {
 
 /** Builds the server process and its worker threads: programs that server and tests start. */
 export async function buildPrograms() {
-  const sources = ['src/core', 'src/formats', 'src/http', 'src/threads', 'src/server', 'package-lock.json'];
+  const sources = [
+    'src/core',
+    'src/formats',
+    'src/http',
+    'src/app/studio/dumps.ts',
+    'src/threads',
+    'src/server',
+    'package-lock.json',
+  ];
   await unlessDone('.lapboard/programs.built', fingerprint([...sources, 'scripts/lib/build.mjs']), () => {
     const { buildSync } = createRequire(import.meta.url)('esbuild');
     for (const [source, outfile] of [

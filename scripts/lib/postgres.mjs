@@ -84,6 +84,18 @@ export function cluster(folder, port, tuning = []) {
   const at = () => readFileSync(portFile, 'utf8');
   const url = (database) => `postgres://${APP}:${password(folder, 'app-password')}@127.0.0.1:${at()}/${database}`;
 
+  const optionsAt = (chosen) =>
+    [
+      '-p',
+      chosen,
+      '-c',
+      'listen_addresses=127.0.0.1',
+      '-c',
+      "unix_socket_directories=''",
+      ...QUIET_LOG,
+      ...tuning,
+    ].join(' ');
+
   /** Runs a statement as the cluster's owner, whose password is in a file, not on the command line. */
   function sql(database, text) {
     const pgpass = join(folder, 'pgpass');
@@ -146,22 +158,22 @@ export function cluster(folder, port, tuning = []) {
       if (isRunning()) return false;
       const chosen = await freePort(existsSync(portFile) ? Number(readFileSync(portFile, 'utf8')) : port);
       writeFileSync(portFile, String(chosen));
-      const options = [
-        '-p',
-        chosen,
-        '-c',
-        'listen_addresses=127.0.0.1',
-        '-c',
-        "unix_socket_directories=''",
-        ...QUIET_LOG,
-        ...tuning,
-      ].join(' ');
       // A log of before may hold statements with what people wrote in them.
       rmSync(join(folder, 'postgres.log'), { force: true });
       const log = join(folder, 'server.log');
-      const started = run('pg_ctl', ['start', '-w', '-D', data, '-l', log, '-o', options], { stdio: 'ignore' });
+      const started = run('pg_ctl', ['start', '-w', '-D', data, '-l', log, '-o', optionsAt(chosen)], {
+        stdio: 'ignore',
+      });
       if (started.status !== 0) fail(`PostgreSQL did not start; its log is ${log}`);
       return true;
+    },
+    /** Starts it again on its port where it has stopped; true when it runs. */
+    revive() {
+      if (isRunning()) return true;
+      const log = join(folder, 'server.log');
+      return (
+        run('pg_ctl', ['start', '-w', '-D', data, '-l', log, '-o', optionsAt(at())], { stdio: 'ignore' }).status === 0
+      );
     },
     stop: (mode = 'fast') => run('pg_ctl', ['stop', '-w', '-m', mode, '-D', data], { stdio: 'ignore' }),
     /** Makes a database unless it is there; the application owns it, and all that a version before left to the cluster's owner. */

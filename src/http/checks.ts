@@ -3,7 +3,7 @@ import { SayingSchema } from '../core/bench';
 import { CordSchema } from '../core/cord';
 import { HardwareSchema } from '../core/part';
 import { ProjectSchema } from '../core/project';
-import { PersonEditSchema } from '../core/person';
+import { PersonEditSchema, TRACE_PLACES, type TracePlace } from '../core/person';
 import {
   ItemIdSchema,
   ItemSchema,
@@ -30,6 +30,30 @@ const Uuid = Type.String({ format: 'uuid' });
 export const checkNothing = checker(Type.Object({}, closed));
 /** The version of what is taken away. */
 export const checkVersion = checker(Type.Object({ version: Version }, closed));
+/** The version of a person to erase, with the texts to take their name out of and what becomes of dumps. */
+export const checkErasing = checker(
+  Type.Object(
+    {
+      version: Version,
+      traces: Type.Optional(
+        Type.Array(
+          Type.Object(
+            {
+              place: Type.Unsafe<TracePlace>({ type: 'string', enum: [...TRACE_PLACES] }),
+              key: Type.String({ minLength: 1, maxLength: 60 }),
+            },
+            closed,
+          ),
+          { maxItems: 200 },
+        ),
+      ),
+      dumps: Type.Optional(
+        Type.Unsafe<'keep' | 'delete' | 'remake'>({ type: 'string', enum: ['keep', 'delete', 'remake'] }),
+      ),
+    },
+    closed,
+  ),
+);
 export const checkSeatRemoval = checker(Type.Object({ version: Version, session: Uuid }, closed));
 const Place = Type.Integer({ minimum: 0, maximum: 2_000 });
 const SaidSpanSchema = Type.Object(

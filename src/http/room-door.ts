@@ -1,3 +1,5 @@
+import { patternOf } from './path-pattern';
+
 /** Who may use a route of the LAN listener: anybody there, or a paired tablet. */
 type Who = 'anyone' | 'tablet';
 
@@ -21,10 +23,7 @@ const ROUTES: Readonly<Record<string, Readonly<Record<string, Who>>>> = {
   '/api/bench/[id]/ticks': { PATCH: 'tablet' },
 };
 
-/** A parameter of a path: an id, a link or a file's name. Nothing escaped is one of those. */
-const LISTED = Object.entries(ROUTES).map(
-  ([route, methods]) => [new RegExp(`^${route.replace(/\[\w+\]/g, '[\\w.-]+')}$`), methods] as const,
-);
+const LISTED = Object.entries(ROUTES).map(([route, methods]) => [patternOf(route), methods] as const);
 
 /** Who may ask the LAN listener for a path with a method; null where nobody may. */
 export function whoMay(path: string, method: string): Who | null {

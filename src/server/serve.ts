@@ -8,11 +8,14 @@ import { join } from 'node:path';
 import type { Socket } from 'node:net';
 import { pathToFileURL } from 'node:url';
 import sirv from 'sirv';
+import { deleteOldDumps } from '../app/studio/dumps';
+import { isHeavy } from '../http/heavy';
 import { clientAddressOf } from '../http/client-address';
 import { mayAsk } from '../http/limits';
 import { problemResponse } from '../http/problem-response';
 import { isRoomFile, whoMay } from '../http/room-door';
 import { roomOf, siteOf } from '../http/site';
+import { servePages, startPages } from './pages-process';
 
 type Door = 'home' | 'room';
 type Handler = (
@@ -25,6 +28,9 @@ type Handler = (
 const { PORT, LAPBOARD_ROOM_PORT, LAPBOARD_CERT, LAPBOARD_KEY, LAPBOARD_PROXY } = process.env;
 const ROOT = process.cwd();
 const { handler } = (await import(pathToFileURL(join(ROOT, 'dist/server/entry.mjs')).href)) as { handler: Handler };
+
+const answer = (request: IncomingMessage, response: ServerResponse, locals: App.Locals): void =>
+  void handler(request, response, undefined, locals);
 
 const METHODS = new Set(['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE']);
 const ALLOW = [...METHODS].join(', ');
@@ -138,9 +144,11 @@ const listenerOf =
         if (!response.writableNeedDrain || response.destroyed) resolve();
         else response.once('drain', resolve).once('close', resolve);
       });
+    const locals = { door, address, whenWritable, chartNonce: null };
     const onward = (): void => {
       compressed(request as never, response as never, () => {
-        void handler(request, response, undefined, { door, address, whenWritable, chartNonce: null });
+        if (pages && isHeavy(request.method ?? '', pathOf(request))) pages.passOn(request, response, locals);
+        else answer(request, response, locals);
       });
     };
     void refusalOf(door, request, address).then((refusal) => {
@@ -164,22 +172,33 @@ function answerTheRest<S extends Server>(server: S): S {
   return server;
 }
 
+/** This process makes heavy pages and nothing else, or has another that does. */
+const own = servePages(answer);
+const pages = own ? null : startPages(answer);
+
 const home = answerTheRest(createServer(listenerOf('home')));
 const room = answerTheRest(
   LAPBOARD_CERT
     ? createSecureServer({ cert: readFileSync(LAPBOARD_CERT), key: readFileSync(LAPBOARD_KEY!) }, listenerOf('room'))
     : createServer(listenerOf('room')),
 );
-const servers = LAPBOARD_ROOM_PORT ? [home, room] : [home];
+const servers = own ? [own] : LAPBOARD_ROOM_PORT ? [home, room] : [home];
 
 const listening = (server: Server, port: string, host: string): Promise<void> =>
   new Promise((resolve) => server.listen(Number(port), host, resolve));
-await listening(home, PORT!, '127.0.0.1');
-if (LAPBOARD_ROOM_PORT) await listening(room, LAPBOARD_ROOM_PORT, '0.0.0.0');
-process.send?.('ready');
+if (!own) {
+  await listening(home, PORT!, '127.0.0.1');
+  if (LAPBOARD_ROOM_PORT) await listening(room, LAPBOARD_ROOM_PORT, '0.0.0.0');
+  process.send?.('ready');
+}
+
+/** Dumps get too old while the server runs, too. */
+const DAY_MS = 24 * 3_600_000;
+setInterval(() => void deleteOldDumps().catch(() => undefined), DAY_MS).unref();
 
 /** Finishes the requests under way, takes no new ones, and ends as soon as the last answer is out. */
 function stop(): void {
+  pages?.stop();
   // Benches that follow a session reconnect to another server: an event of our own, which Node's types do not list.
   (process as NodeJS.EventEmitter).emit('lapboard:stop');
   let open = servers.length;

@@ -45,7 +45,7 @@ test('a person’s wrists are kept, and a person can be forgotten', async ({ pag
   await tray.getByLabel('Wrist').fill('5 3/4 in');
   await tray.getByRole('button', { name: 'Save' }).click();
   await expect(tray.getByRole('table')).toContainText('14.6 cm');
-  await tray.getByRole('button', { name: 'Forget this person…' }).click();
+  await tray.getByRole('button', { name: 'Erase this person…' }).click();
   await tray.getByRole('button', { name: 'Erase' }).click();
   await expect(page.getByText('Nobody’s name has “zelda” in it.')).toBeVisible();
   await open(page, `/sessions/${id}/seats`);

@@ -1,3 +1,4 @@
+import { request } from 'node:http';
 import { faultOf, requests, type FuzzRequest } from './fuzz';
 
 /** Ids of a session with seats and stock that were made for it, so that what is sent reaches something. */
@@ -41,40 +42,59 @@ export async function makeKnown(base: string): Promise<string[]> {
   ];
 }
 
-/** Sends so many requests, some at once; answers what was wrong with any answer, and which statuses there were. */
+interface Answer {
+  readonly status: number;
+  readonly type: string;
+  readonly text: string;
+}
+
+/** Sends one request as it is: what browsers forbid, methods and headers, too. */
+const send = (base: string, { method, path, headers, body }: FuzzRequest): Promise<Answer> =>
+  new Promise((resolve, reject) => {
+    const sent = request(
+      new URL(path, base),
+      { method, headers: { ...headers, ...(body !== null && { 'content-length': Buffer.byteLength(body) }) } },
+      (answer) => {
+        const parts: Buffer[] = [];
+        answer.on('data', (part: Buffer) => parts.push(part));
+        answer.on('error', reject);
+        answer.on('end', () =>
+          resolve({
+            status: answer.statusCode!,
+            type: answer.headers['content-type'] ?? '',
+            text: Buffer.concat(parts).toString(),
+          }),
+        );
+      },
+    );
+    sent.setTimeout(15_000, () => sent.destroy(new Error('timeout')));
+    sent.on('error', reject);
+    sent.end(body ?? undefined);
+  });
+
+/** Sends so many requests to both listeners, some at once; answers what was wrong with any answer, and which statuses there were. */
 export async function fuzz(
-  base: string,
+  bases: Readonly<Record<FuzzRequest['listener'], string>>,
   seed: number,
   many: number,
   atOnce: number,
 ): Promise<{ readonly faults: string[]; readonly statuses: Map<number, number>; readonly slowest: number }> {
-  const sent = requests(seed, await makeKnown(base), base);
+  const sent = requests(seed, await makeKnown(bases.home), bases);
   const faults: string[] = [];
   const statuses = new Map<number, number>();
   let slowest = 0;
   let left = many;
-  const one = async (request: FuzzRequest): Promise<void> => {
+  const one = async (own: FuzzRequest): Promise<void> => {
     const start = performance.now();
     try {
-      const answer = await fetch(`${base}${request.path}`, {
-        method: request.method,
-        headers: request.headers,
-        ...(request.body !== null && { body: request.body }),
-        signal: AbortSignal.timeout(15_000),
-      });
-      const text = await answer.text();
+      const answer = await send(bases[own.listener], own);
       const ms = performance.now() - start;
       slowest = Math.max(slowest, ms);
       statuses.set(answer.status, (statuses.get(answer.status) ?? 0) + 1);
-      const fault = faultOf(request, {
-        status: answer.status,
-        type: answer.headers.get('content-type') ?? '',
-        text,
-        ms,
-      });
+      const fault = faultOf(own, { ...answer, ms });
       if (fault) faults.push(fault);
     } catch (error) {
-      faults.push(`${request.method} ${request.path}: no answer (${(error as Error).message})`);
+      faults.push(`${own.method} ${own.path}: no answer (${(error as Error).message})`);
     }
   };
   const work = async (): Promise<void> => {

@@ -13,7 +13,9 @@ import { Problem } from '../../core/problem';
 import { addProgress, lockBench, progressAfter } from '../../data/progress';
 import { seatsOf } from '../../data/seats';
 import { inTransaction } from '../../data/database/transaction';
-import { findStanding, planOf, viewSession } from '../session/session';
+import { planSession } from '../../core/session';
+import { findStanding } from '../session/session';
+import { readStudio, withRevisions } from '../studio/studio';
 
 /** What came of entries sent to a bench: what was added, and the keys of those of seats that do not exist (any more). */
 export interface SaidAnswer {
@@ -78,7 +80,11 @@ async function counted(
   known: readonly ProgressEntry[],
   t: Transaction,
 ): Promise<Said[]> {
-  const { seats } = planOf(await viewSession(session, t));
+  // Of the seats that are counted alone: a press in a full room plans one piece.
+  const counting = new Set(said.flatMap(({ what, seat }) => (what === 'made' && seat !== null ? [seat] : [])));
+  const records = (await seatsOf([session], t)).get(session)!.filter(({ id }) => counting.has(id));
+  const studio = await withRevisions(await readStudio(t), records, t);
+  const { seats } = planSession({ session: await findStanding(session, t), seats: records, studio });
   const courses = new Map(seats.flatMap(({ id, plan }) => (plan.fit ? [[id, courseOf(plan)]] : [])));
   const bench = benchOf(known, (seat, mm) => {
     const course = courses.get(seat);

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { setImmediate as nextTurn } from 'node:timers/promises';
 import { isDeepStrictEqual } from 'node:util';
 import type { Transaction } from 'sequelize';
 import { summaryOf } from '../../core/bench';
@@ -6,6 +7,7 @@ import { cutKey, cutsNow } from '../../core/seat';
 import {
   cutNow,
   changesSince,
+  planInTurn,
   planSession,
   PLAIN_ROOM,
   type NewSession,
@@ -75,9 +77,22 @@ export async function viewSession(id: string, t: Transaction): Promise<SessionVi
   return { ...whole, since };
 }
 
-export function openSession(id: string): Promise<SessionView> {
-  return inTransaction((t) => viewSession(id, t));
+/** A session of hundreds of seats is planned in slices of this, so that other requests are answered in between, ms. */
+const SLICE_MS = 15;
+
+/** Plans a session's seats before they are shown, in slices. */
+export async function plannedInTurn(view: SessionView): Promise<SessionView> {
+  let began = performance.now();
+  for (const _ of planInTurn(view)) {
+    if (performance.now() - began < SLICE_MS) continue;
+    await nextTurn();
+    began = performance.now();
+  }
+  return view;
 }
+
+export const openSession = async (id: string): Promise<SessionView> =>
+  plannedInTurn(await inTransaction((t) => viewSession(id, t)));
 
 export function createSession(id: string, given: NewSession): Promise<SessionView> {
   return inTransaction(async (t) => {

@@ -10,7 +10,7 @@ const LOCK = 7_203_118;
  *
  * @param before done first, where there is data that a migration is about to touch
  */
-export async function migrate(before: () => void = () => undefined): Promise<string[]> {
+export async function migrate(before: () => Promise<void> = () => Promise.resolve()): Promise<string[]> {
   const sequelize = database();
   return sequelize.transaction(async (transaction) => {
     await sequelize.query('SELECT pg_advisory_xact_lock($1)', { bind: [LOCK], transaction });
@@ -23,7 +23,7 @@ export async function migrate(before: () => void = () => undefined): Promise<str
       storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),
       logger: undefined,
     });
-    if ((await umzug.executed()).length > 0 && (await umzug.pending()).length > 0) before();
+    if ((await umzug.executed()).length > 0 && (await umzug.pending()).length > 0) await before();
     return (await umzug.up()).map((migration) => migration.name);
   });
 }

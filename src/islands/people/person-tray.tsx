@@ -7,6 +7,7 @@ import type { PersonView } from '../../app/people/people';
 import { WhenField } from '../../ui/fields/when-field';
 import { day } from '../../ui/words/region';
 import { problemOf, request } from '../../ui/api';
+import { ErasePerson } from './erase-person';
 
 interface Fields {
   name: string;
@@ -75,14 +76,6 @@ export function PersonTray({
       setProblem(problemOf(error).message);
     }
   }
-  async function forget() {
-    try {
-      await request('DELETE', `/api/people/${person.id}`, { version: person.version });
-      onForgotten();
-    } catch (error) {
-      setProblem(problemOf(error).message);
-    }
-  }
   const wrong = problem ?? errors.name?.message ?? errors.age?.message ?? errors.wrist?.message;
   return (
     <aside aria-label={person.name} className="tray px-4 py-3">
@@ -124,7 +117,7 @@ export function PersonTray({
           />
         </label>
         <fieldset className="flex gap-4">
-          <legend className="text-sm">Skin does not take</legend>
+          <legend className="text-sm">Skin sensitivities</legend>
           <label className="flex items-center gap-2">
             <input type="checkbox" className="checkbox checkbox-sm" {...register('nickel')} /> nickel
           </label>
@@ -186,22 +179,16 @@ export function PersonTray({
       )}
       <div className="mt-5 border-t hair pt-3">
         {asking ? (
-          <>
-            <p className="text-sm">
-              Name, age, skin and wrists are erased for good. Past sessions keep their cuts, without the name.
-            </p>
-            <div className="mt-2 flex gap-2">
-              <button type="button" className="btn btn-error btn-sm" onClick={() => void forget()}>
-                Erase
-              </button>
-              <button type="button" className="btn btn-sm" onClick={() => setAsking(false)}>
-                Keep
-              </button>
-            </div>
-          </>
+          <ErasePerson
+            id={person.id}
+            name={person.name}
+            version={person.version}
+            onErased={onForgotten}
+            onKeep={() => setAsking(false)}
+          />
         ) : (
           <button type="button" className="btn btn-ghost btn-sm" onClick={() => setAsking(true)}>
-            Forget this person…
+            Erase this person…
           </button>
         )}
       </div>

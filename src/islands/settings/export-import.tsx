@@ -106,8 +106,8 @@ export function ExportImport() {
     <section className="mt-6">
       <h2 className="text-xl">Export and import</h2>
       <p className="quiet">
-        Open formats, complete. The ZIP holds the whole studio as it is at that moment, and can be imported into an empty
-        studio.
+        Open formats, complete. The ZIP holds the whole studio as it is at that moment, and can be imported into an
+        empty studio.
       </p>
       <ul className="my-2 flex flex-wrap gap-2">
         <li>

@@ -90,7 +90,7 @@ describe('somebody who is erased', () => {
     const seen = cutsNow(planOf(await openSession(id)).seats).map(cutKey);
     await noteCut(id, (await openSession(id)).session.version, true, seen);
     const before = planOf(await openSession(id)).seats.map(({ plan }) => plan.cut!.total_mm);
-    await forgetPerson(seats[0]!.person_id, 1);
+    await forgetPerson(seats[0]!.person_id, { version: 1 });
 
     const view = await openSession(id);
     expect(view.seats[0]).toMatchObject({ name: 'Forgotten', wrist_mm: null, hand_mm: null, note: '', age: null });
@@ -126,12 +126,12 @@ describe('somebody who is erased', () => {
         editPerson(person_id, { version: person_version, changes: { age: 31 } }),
         list({ name: NAME, age: 30 }),
         // Told that somebody changed them meanwhile, whoever erases looks again and erases.
-        forgetPerson(person_id, person_version).catch(async () =>
-          forgetPerson(person_id, (await openPerson(person_id)).version),
+        forgetPerson(person_id, { version: person_version }).catch(async () =>
+          forgetPerson(person_id, { version: (await openPerson(person_id)).version }),
         ),
       ]);
       // An edit may have come in between once more.
-      await forgetPerson(person_id, (await openPerson(person_id)).version);
+      await forgetPerson(person_id, { version: (await openPerson(person_id)).version });
       const rows = await database().query(
         'SELECT p.name, p.age, s.wrist_mm, s.note FROM people p LEFT JOIN seats s ON s.person_id = p.id WHERE p.id = $1',
         { bind: [person_id] },

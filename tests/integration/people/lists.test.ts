@@ -27,7 +27,7 @@ const measured = { wrist_mm: 165, wrist_method: 'tape', project: 'band-buckle' }
 describe('people and lists', () => {
   it('forgotten leave no name, age, skin or wrist behind', async () => {
     const { seats, session } = await newSession([{ name: 'Ada Unrepeatable', age: 9, avoid: ['nickel'], ...measured }]);
-    await forgetPerson(seats[0]!.person_id, 1);
+    await forgetPerson(seats[0]!.person_id, { version: 1 });
     const [[person]] = (await database().query('SELECT name, age, avoid FROM people')) as [
       [Record<string, unknown>],
       unknown,

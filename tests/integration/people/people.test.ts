@@ -105,13 +105,13 @@ describe('the list of people', () => {
 
   it('names nobody who was forgotten, and does not take them for the next of that name', async () => {
     const { id, seats } = await seated('2030-05-01', { name: 'Wren', age: 9, wrist_mm: 150, wrist_method: 'tape' });
-    await forgetPerson(seats[0]!.person_id, 1);
+    await forgetPerson(seats[0]!.person_id, { version: 1 });
     expect(await findPeople('wren')).toEqual([]);
     const next = await seated('2030-05-02', { name: 'Wren' });
     expect(next.seats[0]!.person_id).not.toBe(seats[0]!.person_id);
     expect(next.seats[0]).toMatchObject({ age: null, wrist_mm: null });
     // The seat stays, under no name and with nothing of the body.
     expect((await openSession(id)).seats[0]).toMatchObject({ name: 'Forgotten', age: null, wrist_mm: null });
-    await expect(forgetPerson(randomUUID(), 1)).rejects.toMatchObject({ status: 404 });
+    await expect(forgetPerson(randomUUID(), { version: 1 })).rejects.toMatchObject({ status: 404 });
   });
 });

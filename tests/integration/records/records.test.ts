@@ -93,7 +93,7 @@ describe('a record', () => {
     await expect(db.query('DELETE FROM seat_records')).rejects.toThrow('not edited');
     const { seats } = await openSession(id);
     const ada = (await findPeople('Ada'))[0]!;
-    await forgetPerson(ada.id, ada.version);
+    await forgetPerson(ada.id, { version: ada.version });
     const own = (await rows()).find(({ piece }) => piece === seats[0]!.id)!;
     expect(own.person_id).toBeNull();
     expect(own.said).toEqual(left(120));

@@ -1,10 +1,14 @@
 import { describe, expect, it } from 'vitest';
+import { randomUUID } from 'node:crypto';
 import { homeCards } from '../../../src/app/bench/home-cards';
 import { sayAtBench } from '../../../src/app/bench/say';
+import { openBench } from '../../../src/app/bench/open-bench';
 import { linksOf, revokeLink } from '../../../src/app/bench/seat-link';
 import { openSeatPage, sayFromSeat, seatProgress } from '../../../src/app/bench/seat-page';
 import { newPairingCode, pairedToday, pairTablet, tabletAt, unpair } from '../../../src/app/bench/tablets';
 import { sessionsToday } from '../../../src/app/bench/today';
+import { openSession, planOf } from '../../../src/app/session/session';
+import { benchOf, courseOf, seatAtWork } from '../../../src/core/bench';
 import { dayIn, today } from '../../../src/app/studio/clock';
 import { editSettings, openSettings } from '../../../src/app/studio/settings';
 import { database } from '../../../src/data/database/connection';
@@ -38,6 +42,60 @@ describe('a seat’s own page', () => {
     await expect(sayFromSeat(link, [one(seats[1]!, 'made', 1)])).rejects.toThrow(/own seat only/);
     expect((await seatProgress(link)).entries).toHaveLength(2);
   });
+
+  it('is sent no key but its own, and undoes nothing but what it entered itself', async () => {
+    const { id, seats } = await roomOf();
+    const link = await linkOf(id, seats[0]!);
+    const [begin, helped, own] = [one(null, 'begin'), one(seats[0]!, 'made', 4), one(seats[0]!, 'made', 1)];
+    await sayAtBench(id, [begin, helped, one(seats[1]!, 'done')], 'Tablet 1');
+    const { entries } = await sayFromSeat(link, [own]);
+    expect(entries.map(({ what }) => what)).toEqual(['begin', 'made', 'made']);
+    const sent = JSON.stringify(entries);
+    for (const foreign of [begin.key, helped.key, 'Tablet 1', seats[1]!]) expect(sent).not.toContain(foreign);
+    for (const foreign of [begin.key, helped.key, randomUUID(), entries[0]!.key])
+      await expect(sayFromSeat(link, [one(seats[0]!, 'undo', foreign)])).rejects.toMatchObject({ code: 'not-own' });
+    // Neither by an entry that names another seat, nor together with one of its own.
+    await expect(sayFromSeat(link, [one(null, 'undo', begin.key)])).rejects.toThrow(/own seat only/);
+    await expect(sayFromSeat(link, [one(seats[0]!, 'help'), one(seats[0]!, 'undo', begin.key)])).rejects.toThrow();
+    expect(await entriesOf(id)).toHaveLength(4);
+    await sayFromSeat(link, [one(seats[0]!, 'undo', own.key)]);
+    expect((await seatProgress(link)).entries.map(({ what, value }) => [what, value])).toEqual([
+      ['begin', null],
+      ['made', 4],
+    ]);
+  });
+
+  it('counts as far as its piece has knots, and stays small however often it is pressed', async () => {
+    const { id, seats } = await roomOf();
+    const link = await linkOf(id, seats[0]!);
+    const ties = courseOf(planOf(await openSession(id)).seats[0]!.plan).ties;
+    expect(ties).toBeGreaterThan(10);
+    for (let i = 0; i < 25; i++)
+      await sayFromSeat(
+        link,
+        Array.from({ length: 100 }, () => one(seats[0]!, 'made', 1)),
+      );
+    expect(await entriesOf(id)).toHaveLength(ties);
+    for (let i = 0; i < 6; i++)
+      await sayFromSeat(
+        link,
+        Array.from({ length: 50 }, (_, k) => one(seats[0]!, 'step', `step ${k}`)).flatMap((step) => [
+          step,
+          one(seats[0]!, 'made', -1),
+          one(seats[0]!, 'made', 1),
+        ]),
+      );
+    const { entries } = await seatProgress(link);
+    expect(JSON.stringify(entries).length).toBeLessThan(60_000);
+    expect(
+      seatAtWork(
+        benchOf(entries, () => 0),
+        seats[0]!,
+      ).made,
+    ).toBe(ties);
+    const { entries: bench } = await openBench(id);
+    expect(JSON.stringify(bench).length).toBeLessThan(200_000);
+  }, 60_000);
 
   it('opens on its session’s day alone, in the studio’s time zone', async () => {
     const { settings, version } = await openSettings();

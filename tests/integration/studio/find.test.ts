@@ -34,7 +34,7 @@ describe('found by a part of its name', () => {
     const { session: made } = await session('Wend evening', '2031-05-04', ['Wenda Sill']);
     await deleteSession(made.id, made.version);
     const [person] = await findPeople('Wenda');
-    await forgetPerson(person!.id, (await openPerson(person!.id)).version);
+    await forgetPerson(person!.id, { version: (await openPerson(person!.id)).version });
     expect(await kinds('wend')).toEqual([]);
   });
 });

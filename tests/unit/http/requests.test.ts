@@ -11,6 +11,7 @@ type Body = Readonly<Record<string, unknown>>;
 const GOOD: Readonly<Record<keyof typeof checks, Body>> = {
   checkNothing: {},
   checkVersion: { version: 3 },
+  checkErasing: { version: 3, traces: [{ place: 'seat note', key: ID }], dumps: 'remake' },
   checkSeatRemoval: { session: ID, version: 3 },
   checkList: {
     text: 'Ada 16.5 cm',
@@ -98,7 +99,7 @@ const GOOD: Readonly<Record<keyof typeof checks, Body>> = {
   checkHistory: { text: 'date;project', take: false },
 };
 /** What need not be said. */
-const OPTIONAL: readonly string[] = ['said', 'value'];
+const OPTIONAL: readonly string[] = ['said', 'value', 'traces', 'dumps'];
 const NAMES = Object.keys(GOOD) as (keyof typeof checks)[];
 
 /** The same with the value at a pointer replaced; `undefined` takes it away. */

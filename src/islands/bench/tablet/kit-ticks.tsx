@@ -24,8 +24,7 @@ type Stored = Pick<SessionView['session'], 'version' | 'kits'>;
 /** Bags to tick off with a thumb, on a tablet of the room: nothing of kits but what goes in, and whether it is. */
 export function KitTicks({ view: text, studio: lent, units }: { view: string; studio: string; units: Units }) {
   const view = useMemo(
-    (): SessionView =>
-      fromTablet({ ...(JSON.parse(text) as TabletView), studio: borrow<SessionView['studio']>(lent) }),
+    (): SessionView => fromTablet({ ...(JSON.parse(text) as TabletView), studio: borrow<SessionView['studio']>(lent) }),
     [text, lent],
   );
   const { studio, session, seats: records } = view;

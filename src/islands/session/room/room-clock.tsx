@@ -35,6 +35,7 @@ export function RoomClock({
   const past = startsAt === null ? 0 : Number(startsAt.slice(3)) % step;
   const first = Math.ceil((from + past) / step) * step - past;
   const ticks = Array.from({ length: Math.floor((to - first) / step) + 1 }, (_, i) => first + i * step);
+  const marks = ticks.map((tick) => `M ${tick} 0 V ${ROW}`).join(' ');
   const most = Math.max(1, ...times.queue.map(({ p90 }) => p90));
   const box = { viewBox: `${from} 0 ${to - from} ${ROW}`, preserveAspectRatio: 'none' as const, 'aria-hidden': true };
   const line = { vectorEffect: 'non-scaling-stroke' as const };
@@ -97,18 +98,7 @@ export function RoomClock({
                 {seat.label}
               </button>
               <svg {...box} className="block w-full" style={{ height: ROW }}>
-                {ticks.map((tick) => (
-                  <line
-                    key={tick}
-                    x1={tick}
-                    x2={tick}
-                    y1={0}
-                    y2={ROW}
-                    className="stroke-base-200"
-                    strokeWidth={1}
-                    {...line}
-                  />
-                ))}
+                <path d={marks} className="stroke-base-200" strokeWidth={1} {...line} />
                 {closing()}
                 {stretchesOf(seat, own).map(({ key, from: x1, to: x2 }) => {
                   const cord = CORDS.find((known) => known.key === key)!;
