@@ -1,6 +1,6 @@
 // npm run bench: prints how long things take here. Figures to read, not a test: nothing fails on them.
 import { spawnSync } from 'node:child_process';
-import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
 import { prepareDatabase, startServer } from './lib/application.mjs';
@@ -107,7 +107,9 @@ try {
   tsx('scripts/bench/fill-shelf.ts', ['100000'], { DATABASE_URL: url });
   tsx('scripts/bench/records.ts', ['100000'], { DATABASE_URL: url, LAPBOARD_THREAD: THREAD });
   const port = await freePort(4440);
-  server = await startServer(url, port);
+  const roomPort = await freePort(4460, '0.0.0.0');
+  const room = `http://127.0.0.1:${roomPort}`;
+  server = await startServer(url, port, { LAPBOARD_ROOM: room, LAPBOARD_ROOM_PORT: String(roomPort) });
   const base = `http://127.0.0.1:${port}`;
   const { default: autocannon } = await import('autocannon');
   const today = await (await fetch(base)).text();
@@ -222,8 +224,22 @@ try {
   await seatPage.close();
   for (const line of await screenRows(base, `/s/${link}`)) row(...line);
 
-  const { faults, slowest, answers } = JSON.parse(tsx('scripts/bench/fuzz.ts', [base, '10000'], {}));
-  row('10,000 fuzzed requests', `${faults} faults, slowest ${slowest.toFixed(0)} ms`, `no 5xx, no hang (${answers})`);
+  const memory = () => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${server.pid}/status`, 'utf8'))[1]) / 1024;
+  const before = memory();
+  const { faults, slowest, answers } = JSON.parse(tsx('scripts/bench/fuzz.ts', [base, room, '20000'], {}));
+  await new Promise((done) => setTimeout(done, 30_000));
+  row(
+    '20,000 fuzzed requests to both listeners',
+    `${faults} faults, slowest ${slowest.toFixed(0)} ms`,
+    `no 5xx but 503, none over 2,000 ms (${answers})`,
+  );
+  row('Memory before and after them', `${before.toFixed(0)}, ${memory().toFixed(0)} MB`, 'back within 20 %');
+  const moved = JSON.parse(tsx('scripts/bench/transfer.mjs', ['200000']));
+  for (const what of ['exported', 'imported', 'csv']) {
+    const { seconds, megabytes, slowest: waits } = moved[what];
+    const said = `${seconds.toFixed(0)} s, ${megabytes.toFixed(0)} MB over idle`;
+    row(`200,000 records ${what}`, said, `200 MB (health ${waits.toFixed(0)} ms at most; equal: ${moved.isEqual})`);
+  }
 } finally {
   await browser?.close();
   server?.kill('SIGKILL');

@@ -1,7 +1,7 @@
 // Brings the database at DATABASE_URL to the newest shape, with the shipped catalogue, and the demo data when it is asked for.
 import { loadDemo } from '../demo';
 import { clock, today } from '../src/app/studio/clock';
-import { deleteOldDumps, makeDump } from '../src/app/studio/dumps';
+import { deleteOldDumps, makeDump } from '../src/app/archive/dumps';
 import { stockStudio } from '../src/app/studio/studio';
 import { closeDatabase } from '../src/data/database/connection';
 import { migrate } from '../src/data/database/migrate';

@@ -4,7 +4,7 @@ import { atRoomDoor } from './gate';
 import { Problem } from './core/problem';
 import { logFailure } from './http/log-failure';
 import { problemResponse } from './http/problem-response';
-import { inTurn } from './http/queue';
+import { inTurn } from './http/limits/queue';
 import { isGoodText } from './http/read-body';
 import { isOurHost } from './http/site';
 

@@ -38,7 +38,7 @@ export async function buildPrograms() {
     'src/core',
     'src/formats',
     'src/http',
-    'src/app/studio/dumps.ts',
+    'src/app/archive/dumps.ts',
     'src/threads',
     'src/server',
     'package-lock.json',

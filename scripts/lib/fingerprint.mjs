@@ -13,11 +13,11 @@ function filesBelow(path) {
 }
 
 /** A fingerprint of the contents of some files and folders of the checkout, the same wherever the checkout is. */
-export function fingerprint(paths) {
+export function fingerprint(paths, root = ROOT) {
   const hash = createHash('sha256');
   for (const path of paths) {
-    for (const file of filesBelow(join(ROOT, path)))
-      hash.update(relative(ROOT, file)).update('\0').update(readFileSync(file)).update('\0');
+    for (const file of filesBelow(join(root, path)))
+      hash.update(relative(root, file)).update('\0').update(readFileSync(file)).update('\0');
   }
   return hash.digest('hex');
 }

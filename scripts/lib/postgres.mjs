@@ -135,6 +135,8 @@ export function cluster(folder, port, tuning = []) {
   return {
     url,
     isRunning,
+    /** What a statement answers, as the cluster's owner. */
+    query: sql,
     /** Starts it if it is not running; true when this call did. */
     async start() {
       ownFolder(folder);

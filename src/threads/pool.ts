@@ -75,12 +75,6 @@ export async function inThread<Name extends Task>(
 // The first thread is started with the process: who asks first does not wait for it.
 if (process.env.LAPBOARD_THREAD) setImmediate(pool);
 
-/** Ends all threads, so that the process can end. */
-export async function endThreads(): Promise<void> {
-  await shared?.destroy();
-  shared = undefined;
-}
-
 /**
  * What a task sends through a port, one message after another: the next is sent when this one was used, so that neither side runs
  * ahead of the other. It ends with the task's answer.

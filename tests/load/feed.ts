@@ -102,7 +102,7 @@ async function press(load: FeedLoad, i: number, key: string): Promise<void> {
     const taken = await fetch(`${base}/api/bench/${load.session}`, {
       method: 'POST',
       headers: { 'content-type': 'application/json', origin: base },
-      body: JSON.stringify({ entries: [{ key, seat, what: 'made', value: 1, ago_ms: 0 }] }),
+      body: JSON.stringify({ entries: [{ key, seat, what: 'step', value: `knot ${i}`, ago_ms: 0 }] }),
     }).then(
       (answer) => answer.ok,
       () => false,

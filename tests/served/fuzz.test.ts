@@ -1,5 +1,10 @@
-import { readdirSync, readFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { expect, it } from 'vitest';
+import { STUDIO_TABLES } from '../../src/data/archive';
+import { readArchive } from '../../src/formats/archive';
+import { openArchive } from '../../src/threads/open-archive';
 import { ENDPOINTS, patternOf, templateOf } from '../fuzz/endpoints';
 import { fuzz } from '../fuzz/send';
 
@@ -17,6 +22,19 @@ it('nothing that is sent to any endpoint brings it down, hangs it, or has it tel
   // It got past the door, and was refused in every way there is.
   for (const status of [200, 400, 401, 404, 405, 409, 421, 422]) expect([...statuses.keys()]).toContain(status);
   expect((await fetch(`${process.env.SERVED_URL}/api/health`)).status).toBe(200);
+  // Whatever was stored by then is what an import takes.
+  const folder = mkdtempSync(join(tmpdir(), 'lapboard-fuzzed-'));
+  const path = join(folder, 'studio.zip');
+  writeFileSync(
+    path,
+    Buffer.from(await (await fetch(`${process.env.SERVED_URL}/api/export/studio.zip`)).arrayBuffer()),
+  );
+  const archive = await openArchive(path);
+  let rows = 0;
+  for await (const batch of readArchive(archive, STUDIO_TABLES, new Date().toISOString())) rows += batch.rows;
+  archive.close();
+  rmSync(folder, { recursive: true });
+  expect(rows).toBeGreaterThan(100);
 }, 240_000);
 
 it('every endpoint there is, is tried', () => {

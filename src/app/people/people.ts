@@ -16,7 +16,7 @@ import { inTransaction } from '../../data/database/transaction';
 import { notFound, Problem, stale } from '../../core/problem';
 import { removeTraces, tracesOf, type Trace } from '../../data/traces';
 import { today } from '../studio/clock';
-import { deleteDumps, makeDump, openDumps, type Dumps } from '../studio/dumps';
+import { deleteDumps, makeDump, openDumps, type Dumps } from '../archive/dumps';
 
 /** A person with all their wrists, newest first. */
 export interface PersonView extends Person {

@@ -11,7 +11,7 @@ const RECENT_COUNT = 200;
  * @param entries of the seat and of the room
  *
  * @example
- * entriesForSeat([begin])[0].key // 'entry-1': the room's own key is not sent
+ * entriesForSeat([{ n: 1, key: 'k', seat: null, what: 'begin', by: 'desk' }])[0].key // 'entry-1'
  */
 export function entriesForSeat(entries: readonly ProgressEntry[]): ProgressEntry[] {
   const undone = undoneKeys(entries);

@@ -15,12 +15,7 @@ export const mayUndo = (
   target: Pick<ProgressEntry, 'seat' | 'by'>,
 ): boolean => undo.seat === target.seat && (undo.by !== OWN_PAGE || target.by === OWN_PAGE);
 
-/**
- * The keys of entries that are undone, by an entry that may.
- *
- * @example
- * undoneKeys([]).size // 0
- */
+/** The keys of entries that are undone, by an entry that may. */
 export function undoneKeys(entries: readonly ProgressEntry[]): ReadonlySet<string> {
   const undos = entries.filter(({ what }) => what === 'undo');
   if (undos.length === 0) return new Set();

@@ -1,3 +1,3 @@
 export { ArchiveError, readArchive, type ArchiveFiles, type Batch } from './read-archive';
 export { manifestOf, type Row, type Tables } from './manifest';
-export { rowFault, ROWS } from './rows';
+export { ROWS } from './rows';

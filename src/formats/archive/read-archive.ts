@@ -27,7 +27,7 @@ export interface Batch {
 export class ArchiveError extends Error {}
 
 /** Rows are handed on at this many bytes or rows. */
-const [BATCH_BYTES, BATCH_ROWS] = [1_000_000, 1000];
+const [BATCH_BYTES, BATCH_ROWS] = [300_000, 500];
 const MAX_MANIFEST_BYTES = 100_000;
 
 const checkSettings = checker(SettingsSchema.properties.figures);

@@ -1,5 +1,5 @@
-import { importStudio } from '../../app/studio/archive';
-import { followTransfer } from '../../app/studio/transfers';
+import { importStudio } from '../../app/archive/archive';
+import { followTransfer } from '../../app/archive/transfers';
 import { takesFile } from '../../http/endpoint';
 import { isUuid } from '../../http/ids';
 

@@ -2,7 +2,7 @@ import { pairTablet } from '../../app/bench/tablets';
 import { checkPairing } from '../../http/checks';
 import { writes } from '../../http/endpoint';
 import { TABLET_COOKIE } from '../../http/room-door';
-import { countingWrong } from '../../http/wrong';
+import { countingWrong } from '../../http/limits/wrong';
 
 /** Pairs the tablet that asks, by a code. Its cookie is for no script, and for no other site. */
 export const POST = writes(checkPairing, async ({ code }, { cookies, url, locals }) => {

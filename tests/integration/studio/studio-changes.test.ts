@@ -174,11 +174,13 @@ describe('what ships otherwise than it did', () => {
 
   it('moves figures that still stand at a value they once started with', () => {
     const [first, second] = FIGURES;
-    const figures = { ...STARTING_FIGURES, [first!.name]: 99, [second!.name]: 98 };
+    const figures = { ...STARTING_FIGURES, [first!.name]: 49, [second!.name]: 48 };
     const list = FIGURES as unknown as { earlier?: readonly number[] }[];
-    list[0]!.earlier = [99];
+    list[0]!.earlier = [49];
     try {
       expect(figuresBroughtUp(figures)).toEqual({ ...figures, [first!.name]: first!.start });
+      // What a limit of now leaves out comes to that limit.
+      expect(figuresBroughtUp({ ...figures, [second!.name]: 4000 })[second!.name]).toBe(second!.max);
     } finally {
       delete list[0]!.earlier;
     }

@@ -1,5 +1,5 @@
 import { zipSync } from 'fflate';
-import { exportStudio, importStudio } from '../../../src/app/studio/archive';
+import { exportStudio, importStudio } from '../../../src/app/archive/archive';
 import { STUDIO_TABLES, tableTexts } from '../../../src/data/archive';
 import { inTransaction } from '../../../src/data/database/transaction';
 import { manifestOf, type Row, type Tables } from '../../../src/formats/archive';

@@ -1,4 +1,4 @@
-import { strToU8, zipSync } from 'fflate';
+import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import { describe, expect, it } from 'vitest';
 import { sheetText } from '../../../src/formats/spreadsheet';
 
@@ -39,6 +39,19 @@ describe('a spreadsheet', () => {
     await expect(sheetText(strToU8('Name;Wrist'))).rejects.toThrow(/no ZIP/);
     await expect(sheetText(zipSync({ 'a.txt': strToU8('x') }))).rejects.toThrow(/no spreadsheet/);
     await expect(sheetText(sheet([['Name']]).slice(0, 200))).rejects.toThrow();
+  });
+
+  it.each([
+    ['XFD1048576', /rows/],
+    ['XFD1', /columns/],
+    ['A1048576', /rows/],
+    ['ZZZZZZZ9999999999', /rows/],
+    ['IV19999', /million cells/],
+  ])('with one cell at %s is refused before a place is made for each before it', async (at, words) => {
+    const bytes = unzipSync(sheet([['Name'], ['Ada']]));
+    const xml = strFromU8(bytes['xl/worksheets/sheet1.xml']!).replace('r="A2"', `r="${at}"`);
+    const spoilt = zipSync({ ...bytes, 'xl/worksheets/sheet1.xml': strToU8(xml) });
+    await expect(sheetText(spoilt)).rejects.toThrow(words);
   });
 
   it('that unpacks to more than any list is refused', async () => {

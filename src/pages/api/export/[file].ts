@@ -1,9 +1,9 @@
-import { exportStudio } from '../../../app/studio/archive';
+import { exportStudio } from '../../../app/archive/archive';
 import { ledgerCsv, ledgerJson, shelfCsv, shelfJson } from '../../../app/shelf/shelf-export';
 import { recordsCsv, recordsJson } from '../../../app/records/history';
 import { projectsCsv, projectsJson } from '../../../app/studio/projects-export';
 import { sessionsCalendar } from '../../../app/session/session-export';
-import { followTransfer } from '../../../app/studio/transfers';
+import { followTransfer } from '../../../app/archive/transfers';
 import { notFound } from '../../../core/problem';
 import { downloads, type Download } from '../../../http/endpoint';
 import { isUuid } from '../../../http/ids';

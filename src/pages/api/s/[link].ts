@@ -3,8 +3,8 @@ import { OWN_WHATS, saidProblem } from '../../../core/bench';
 import { Problem } from '../../../core/problem';
 import { checkSaid } from '../../../http/checks';
 import { reads, writes } from '../../../http/endpoint';
-import { refuseFlood } from '../../../http/entry-limit';
-import { countingWrong } from '../../../http/wrong';
+import { refuseFlood } from '../../../http/limits/entry-limit';
+import { countingWrong } from '../../../http/limits/wrong';
 
 export const GET = reads(({ params, locals }) => countingWrong(seatProgress(params.link ?? ''), locals));
 

@@ -1,4 +1,4 @@
-import { openTransfer } from '../../../app/studio/transfers';
+import { openTransfer } from '../../../app/archive/transfers';
 import { idOf, reads } from '../../../http/endpoint';
 
 /** How far an export or import is. */

@@ -3,7 +3,7 @@ import { openSeatPage } from '../../../app/bench/seat-page';
 import { notFound, Problem } from '../../../core/problem';
 import { problemResponse } from '../../../http/problem-response';
 import { unitsOf } from '../../../http/reader';
-import { countingWrong } from '../../../http/wrong';
+import { countingWrong } from '../../../http/limits/wrong';
 import { drawingOf } from '../../../ui/strip/drawing';
 
 /** A drawing of a seat's own piece, in its colours. */

@@ -5,7 +5,7 @@ import { sessionExists } from '../../../../app/session/session';
 import type { ProgressEntry } from '../../../../core/bench';
 import { Problem } from '../../../../core/problem';
 import { entryNumber } from '../../../../http/address/entry-number';
-import { countFollower } from '../../../../http/followers';
+import { countFollower } from '../../../../http/limits/followers';
 import { isUuid } from '../../../../http/ids';
 import { TABLET_COOKIE } from '../../../../http/room-door';
 import { isFromOtherSite } from '../../../../http/site';

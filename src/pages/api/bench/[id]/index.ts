@@ -5,7 +5,7 @@ import { Problem } from '../../../../core/problem';
 import { entryNumber } from '../../../../http/address/entry-number';
 import { checkSaid } from '../../../../http/checks';
 import { idOf, reads, writes } from '../../../../http/endpoint';
-import { refuseFlood } from '../../../../http/entry-limit';
+import { refuseFlood } from '../../../../http/limits/entry-limit';
 import { unlessKnown } from '../../../../http/known-studio';
 
 export const GET = reads(async (context) => {

@@ -1,6 +1,6 @@
 import PQueue from 'p-queue';
 import { setImmediate as nextTurn } from 'node:timers/promises';
-import { Problem } from '../core/problem';
+import { Problem } from '../../core/problem';
 import { isHeavy } from './heavy';
 
 /** Two at once: while one waits for the database, the other goes on. */

@@ -1,4 +1,4 @@
-import { patternOf } from './path-pattern';
+import { patternOf } from '../path-pattern';
 
 /**
  * Pages and answers that plan one or many whole sessions: each may take half a second of a process with hundreds of seats, so they are

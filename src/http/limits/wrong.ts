@@ -1,5 +1,5 @@
-import { Problem } from '../core/problem';
-import { countWrong } from './limits';
+import { Problem } from '../../core/problem';
+import { countWrong } from './guesses';
 
 /** Problems of a link or code that opens nothing. */
 const WRONG: ReadonlySet<string> = new Set(['not-open', 'no-such-code']);

@@ -1,6 +1,6 @@
 import { RateLimiterMemory } from 'rate-limiter-flexible';
-import type { Said } from '../core/bench';
-import { Problem } from '../core/problem';
+import type { Said } from '../../core/bench';
+import { Problem } from '../../core/problem';
 
 /** Entries of one seat in a minute from one link or tablet: a page sends up to 100 at once that it kept while it was offline. */
 const entries = new RateLimiterMemory({ points: 120, duration: 60 });

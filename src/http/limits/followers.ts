@@ -1,4 +1,4 @@
-import { Problem } from '../core/problem';
+import { Problem } from '../../core/problem';
 
 /** Event streams open at once from one address, and of one session: a room has 40 tablets and desks at most, each with a page or two. */
 const [MAX_PER_CLIENT, MAX_PER_SESSION] = [80, 120];

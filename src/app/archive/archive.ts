@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { PassThrough, Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
-import { DatabaseError, type Transaction } from 'sequelize';
+import { DatabaseError, UniqueConstraintError, type Transaction } from 'sequelize';
 import { ZipFile } from 'yazl';
 import { Problem } from '../../core/problem';
 import {
@@ -21,9 +21,9 @@ import {
 import { inBulkTransaction, inTransaction } from '../../data/database/transaction';
 import { manifestOf, type Batch } from '../../formats/archive';
 import { inThread, streamFrom } from '../../threads/pool';
-import { today } from './clock';
-import { everShipped, markOf, TABLES } from './shipped';
-import { readStudio, stockWithin } from './studio';
+import { today } from '../studio/clock';
+import { everShipped, markOf, TABLES } from '../studio/shipped';
+import { readStudio, stockWithin } from '../studio/studio';
 import { noTransfer, type Following } from './transfers';
 
 /** A table's file, a row a line, as its rows are read. */
@@ -133,7 +133,7 @@ async function storeArchive(
     const next = await batches.next();
     if (next.done) {
       if (!next.value.ok) throw new Problem(422, 'archive', next.value.fault);
-      const lot = await endImport(t);
+      const lot = await fitting('movements.json', endImport(t));
       if (lot !== null)
         throw new Problem(
           422,
@@ -145,19 +145,27 @@ async function storeArchive(
       return next.value.value;
     }
     const { table, text, rows } = next.value;
-    try {
-      await fillTable(table as StudioTable, text, t);
-    } catch (error) {
+    await fitting(`${table}.json`, fillTable(table as StudioTable, text, t)).catch(async (error: unknown) => {
+      // The thread reads no further.
       await batches.return(undefined as never);
-      if (!(error instanceof DatabaseError)) throw error;
-      throw new Problem(422, 'archive', `${table}.json does not fit: ${shortOf(error)}. Nothing was imported.`);
-    }
+      throw error;
+    });
     following.add(rows);
   }
 }
 
+/** What the database refuses of a file is said of that file, without its values. */
+async function fitting<T>(file: string, work: Promise<T>): Promise<T> {
+  try {
+    return await work;
+  } catch (error) {
+    if (!(error instanceof DatabaseError || error instanceof UniqueConstraintError)) throw error;
+    throw new Problem(422, 'archive', `${file} does not fit: ${shortOf(error)}. Nothing was imported.`);
+  }
+}
+
 /** What of a database's refusal names no value: the constraint, or its code. */
-function shortOf(error: DatabaseError): string {
+function shortOf(error: DatabaseError | UniqueConstraintError): string {
   const { constraint, code } = error.original as { constraint?: string; code?: string };
   return constraint ? `a row of it breaks “${constraint}”` : `the database refuses a row of it (${code ?? 'no code'})`;
 }
