@@ -89,7 +89,7 @@ export const onRequest = defineMiddleware(async (context, next) => {
     if (refused) return guarded(refused);
     const nonce = STYLED.has(context.routePattern) ? randomBytes(16).toString('base64') : null;
     context.locals.chartNonce = nonce;
-    const response = await inTurn(context.request, next);
+    const response = await inTurn(context.request, context.locals.door, next);
     if (SEEING.has(context.routePattern))
       response.headers.set('permissions-policy', 'camera=(self), microphone=(), geolocation=()');
     return guarded(isApi ? asProblem(response, context.routePattern.startsWith('/api/')) : response, nonce);

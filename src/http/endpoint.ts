@@ -138,12 +138,19 @@ export function takesFile(
     if (!isFromOurPage(context.request, context.locals.door)) return notFromHere();
     if (!context.request.headers.get('content-type')?.startsWith(type))
       return problemResponse(415, 'not-the-type', `Send a file of type ${type}.`);
+    const parts = partsOf(context.request);
     try {
-      return answer(await work(partsOf(context.request), context));
+      return answer(await work(parts, context));
     } catch (error) {
+      // A browser hears an answer only when it has sent its file.
+      await discard(parts).catch(() => undefined);
       return tell(error, context);
     }
   };
+}
+
+async function discard(parts: AsyncGenerator<Uint8Array>): Promise<void> {
+  while (!(await parts.next()).done);
 }
 
 /** `/changes/wrist_mm` as a person would name it. */

