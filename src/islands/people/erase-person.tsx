@@ -76,7 +76,7 @@ export function ErasePerson({
                     }}
                   />
                   <span>
-                    <span className="quiet first-letter:uppercase">{one.place}:</span> {one.text}
+                    <span className="quiet inline-block first-letter:uppercase">{one.place}:</span> {one.text}
                   </span>
                 </label>
               </li>
