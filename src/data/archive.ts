@@ -43,7 +43,7 @@ const ORDER: Partial<Record<StudioTable, string>> = {
   lots: 'number',
   wrists: 'id',
 };
-/** What each row of a table would do is done once for all of them: balances are summed, and nobody is told of entries made long ago. */
+/** Triggers that an import disables: balances are summed once at its end, and entries made long ago are not announced. */
 const TRIGGERS: Partial<Record<StudioTable, readonly string[]>> = {
   movements: ['movements_book'],
   lots: ['lots_guard'],

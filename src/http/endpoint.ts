@@ -54,7 +54,10 @@ const isWhole = (body: Download['body']): body is Uint8Array | string =>
  * Parts as a stream that makes the next when the one before is on its way. The first is made at once, so that what fails before
  * anything is sent is answered as a problem.
  */
-async function streamOf(parts: AsyncGenerator<Uint8Array | string>, { locals }: APIContext): Promise<ReadableStream> {
+async function streamOf(
+  parts: AsyncGenerator<Uint8Array | string>,
+  { locals, request, routePattern }: APIContext,
+): Promise<ReadableStream> {
   const encoder = new TextEncoder();
   const bytesOf = (part: Uint8Array | string): Uint8Array => (typeof part === 'string' ? encoder.encode(part) : part);
   let next = await parts.next();
@@ -64,7 +67,13 @@ async function streamOf(parts: AsyncGenerator<Uint8Array | string>, { locals }: 
         await locals.whenWritable?.();
         if (next.done) return controller.close();
         controller.enqueue(bytesOf(next.value));
-        next = await parts.next();
+        try {
+          next = await parts.next();
+        } catch (error) {
+          // The download breaks off: its status is long on its way.
+          logFailure(error, `${request.method} ${routePattern}`);
+          throw error;
+        }
       },
       async cancel() {
         await parts.return(undefined);
@@ -84,7 +93,7 @@ export function downloads(work: (context: APIContext) => Promise<Download>): API
         headers: {
           'content-type': type,
           'content-disposition': `attachment; filename="${ascii}"; filename*=UTF-8''${encodeURIComponent(name)}`,
-          // What is compressed on its way piles up in memory before whoever takes it.
+          // A stream that is compressed on its way would pile up in memory before a slow client.
           'cache-control': isWhole(body) ? 'no-store' : 'no-store, no-transform',
         },
       });

@@ -56,7 +56,7 @@ async function packStudio(out: PassThrough, t: Transaction, following: Following
 
 /**
  * The whole studio as one ZIP, as it all was at one moment, whatever is written meanwhile: read with a cursor as it is taken, so that
- * it needs no more memory however large the studio is. Whoever stops taking it ends it.
+ * it needs no more memory however large the studio is. It ends when its reader stops.
  */
 export async function* exportStudio(following: Following = noTransfer): AsyncGenerator<Uint8Array> {
   const out = new PassThrough();
@@ -154,7 +154,7 @@ async function storeArchive(
   }
 }
 
-/** What the database refuses of a file is said of that file, without its values. */
+/** Awaits work on a file of an archive; a refusal by the database becomes a problem that names the file and no values. */
 async function fitting<T>(file: string, work: Promise<T>): Promise<T> {
   try {
     return await work;

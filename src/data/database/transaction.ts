@@ -66,7 +66,7 @@ export async function inBulkTransaction<T>(work: (t: Transaction) => Promise<T>)
 }
 
 /**
- * What a generator yields within one such transaction, which ends with it: also where whoever takes it stops.
+ * What a generator yields within one such transaction. The transaction ends with the generator, also when its reader stops early.
  *
  * @throws where it fails, as a use case does
  */

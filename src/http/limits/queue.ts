@@ -18,7 +18,7 @@ interface Waiting {
   readonly made: Promise<Made>;
 }
 
-/** Answers that are not begun yet, by what they depend on: whoever asks for the same joins those who wait, and misses nothing by it. */
+/** Answers that are not begun yet, by what they depend on. Another request for the same joins in, and misses no change by it. */
 const waiting = new Map<string, Waiting>();
 
 /** What an answer depends on. A page is marked for its own reader, and is made for each. */
