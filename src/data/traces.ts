@@ -75,7 +75,8 @@ function patternOf(name: string): string {
     .split(/[^\p{L}\p{N}'’-]+/u)
     .filter((part) => part.length >= MIN_PART);
   const escaped = [name.trim(), ...parts].map((part) => part.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'));
-  return `\\m(${[...new Set(escaped)].sort((a, b) => b.length - a.length).join('|')})\\M`;
+  const longestFirst = [...new Set(escaped)].sort((a, b) => b.length - a.length);
+  return `(?<![[:alnum:]])(${longestFirst.join('|')})(?![[:alnum:]])`;
 }
 
 /** Texts that name somebody, beside what is kept under their own name. */

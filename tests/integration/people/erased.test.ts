@@ -65,13 +65,16 @@ describe('somebody who is erased', () => {
     expect((await everything()).seats!.map(({ note }) => note)).toContain('Sits beside Ottoline, not Wrackmoorland');
   });
 
-  it.each(['O.', '(', 'a|b', 'Ää Öö', '.*'])(
+  it.each(['O.', '(', 'a|b', 'Ää Öö', '.*', "D'Arcy-Weir"])(
     'is found by the letters of %s, whatever a pattern would make of them',
     async (name) => {
-      const view = await session('Evening', '2031-05-04', [name, 'Bo']);
+      const view = await session(`Beside ${name.toUpperCase()}, by the door`, '2031-05-04', [name, 'Bo']);
+      await session('Nobody by that name: xaby', '2031-05-05', ['Cy']);
       const person = view.seats.find((seat) => seat.name === name)!.person_id;
-      expect((await openTraces(person)).traces).toEqual([]);
-      await forgetPerson(person, { version: (await openPerson(person)).version, traces: [] });
+      const { traces } = await openTraces(person);
+      expect(traces.map(({ place }) => place)).toEqual(['session title']);
+      await forgetPerson(person, { version: (await openPerson(person)).version, traces });
+      expect((await openSession(view.session.id)).session.title).toBe('Beside [name removed], by the door');
     },
   );
 });
