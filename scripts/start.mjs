@@ -29,7 +29,7 @@ async function alreadyRunning() {
 const running = await alreadyRunning();
 if (running) {
   console.log(`Lapboard is already running: ${running}`);
-  if (asked) console.log('To open the door to the room, stop that one first (Ctrl-C where it runs).');
+  if (asked) console.log('To listen on the local network, stop that one first (Ctrl-C where it runs).');
   process.exit(0);
 }
 

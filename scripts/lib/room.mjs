@@ -17,7 +17,7 @@ export function roomAsked(args) {
   }
   const { lan, cert, key } = values;
   if (!lan) {
-    if (cert || key) fail('--cert and --key are for the door to the room: give --lan too.');
+    if (cert || key) fail('--cert and --key are for the LAN listener: add --lan.');
     return null;
   }
   if (Boolean(cert) !== Boolean(key))
@@ -37,7 +37,7 @@ const addresses = () =>
 export async function roomEnvironment({ cert, key }, wanted) {
   const port = await freePort(wanted, '0.0.0.0');
   const own = addresses();
-  if (own.length === 0) fail('This machine is on no network: there is no room to open a door to.');
+  if (own.length === 0) fail('This machine is on no network: there is nothing to listen on.');
   const origins = own.map((address) => `${cert ? 'https' : 'http'}://${address}:${port}`);
   return {
     LAPBOARD_ROOM: origins.join(','),
@@ -49,9 +49,9 @@ export async function roomEnvironment({ cert, key }, wanted) {
 /** What is said of the open door. */
 export const roomWords = ({ LAPBOARD_ROOM, LAPBOARD_CERT }) =>
   [
-    `Open to the room: ${LAPBOARD_ROOM.split(',').join('  ')}   (seat pages, and tablets that you pair)`,
+    `Also on the local network: ${LAPBOARD_ROOM.split(',').join('  ')}   (seat pages, and tablets that you pair)`,
     !LAPBOARD_CERT &&
-      'Without a certificate, phones do without: a page that survives a reload while there is no network, a screen kept awake, a camera.',
+      'Without a certificate, phones cannot reload a page offline, keep the screen awake, or use the camera.',
   ]
     .filter(Boolean)
     .join('\n');
