@@ -46,7 +46,7 @@ async function packStudio(out: PassThrough, t: Transaction, following: Following
   const failed = new Promise<never>((_, reject) => zip.on('error', reject));
   for (const table of STUDIO_TABLES)
     zip.addReadStreamLazy(`${table}.json`, (give) => {
-      const file = Readable.from(tableFile(table, t, following.add));
+      const file = Readable.from(tableFile(table, t, following.add), { highWaterMark: 1 });
       file.on('error', (error) => zip.emit('error', error));
       give(null, file);
     });

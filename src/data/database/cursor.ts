@@ -3,7 +3,7 @@ import { text } from './columns';
 import { fetchRows, run } from './query';
 
 /** A batch is read to be about this large, so that rows of any size are read in the same memory. */
-const BATCH_CHARS = 150_000;
+const BATCH_CHARS = 80_000;
 const [FIRST_ROWS, MAX_ROWS] = [20, 300];
 const ROW = { row: text() };
 
