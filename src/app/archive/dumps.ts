@@ -5,15 +5,17 @@ import { promisify } from 'node:util';
 import { Problem } from '../../core/problem';
 
 /** As many dumps as are kept, the newest, and how old one may become: people who were erased are still in them. */
-export const MAX_DUMPS = 5;
-export const MAX_DUMP_DAYS = 30;
+const MAX_DUMPS = 5;
+const MAX_DUMP_DAYS = 30;
 const DAY_MS = 24 * 3_600_000;
 
 /** The dumps made before migrations. */
 export interface Dumps {
   readonly count: number;
-  /** When the oldest was made, and when it goes by itself; null where there is none. */
+  /** When the oldest was made; null where there is none. */
   readonly oldest: string | null;
+  /** How old one may become before it is deleted. */
+  readonly maxDays: number;
 }
 
 const folder = (): string | null => process.env.LAPBOARD_DUMPS || null;
@@ -29,7 +31,8 @@ async function filesOf(path: string): Promise<{ file: string; made: number }[]> 
 export async function openDumps(): Promise<Dumps> {
   const path = folder();
   const files = path ? await filesOf(path) : [];
-  return { count: files.length, oldest: files[0] ? new Date(files[0].made).toISOString() : null };
+  const oldest = files[0] ? new Date(files[0].made).toISOString() : null;
+  return { count: files.length, oldest, maxDays: MAX_DUMP_DAYS };
 }
 
 /** Deletes dumps that are too old, and all but the newest few. */

@@ -95,7 +95,7 @@ export function ErasePerson({
             [
               ['remake', 'Replace with a new backup, without this person'],
               ['delete', 'Delete'],
-              ['keep', 'Keep until they are 30 days old'],
+              ['keep', `Keep until they are ${data.dumps.maxDays} days old`],
             ] as const
           ).map(([value, words]) => (
             <label key={value} className="mt-1 flex items-center gap-2">
