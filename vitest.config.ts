@@ -19,7 +19,13 @@ export default defineConfig({
       },
       {
         // Against the built server, as it answers to anybody.
-        test: { name: 'served', include: ['tests/served/**/*.test.ts'], fileParallelism: false, testTimeout: 30_000 },
+        test: {
+          name: 'served',
+          include: ['tests/served/**/*.test.ts'],
+          fileParallelism: false,
+          testTimeout: 30_000,
+          hookTimeout: 60_000,
+        },
       },
       {
         // One cluster, one database: the files take turns, in one process, which reads the application once.
