@@ -2,7 +2,7 @@ import type { Transaction } from 'sequelize';
 import { consumablesOf, sessionNeeds, sharedTools } from '../../core/kit';
 import { wordOrder } from '../../core/region';
 import type { SeatWithPlan } from '../../core/seat';
-import { planSession, type Kits, type SessionRecord, type Studio } from '../../core/session';
+import { planSession, type Kits, type SessionPlan, type SessionRecord, type Studio } from '../../core/session';
 import {
   kindOf,
   levelsOf,
@@ -15,7 +15,7 @@ import {
   type Way,
 } from '../../core/shelf';
 import type { Figures } from '../../core/studio';
-import { sessionsFrom } from '../../data/sessions';
+import { sessionsFrom, type StoredSession } from '../../data/sessions';
 import { seatsOf } from '../../data/seats';
 import { holdsOf } from '../../data/shelf/ledger';
 import { openOrders } from '../../data/shelf/orders';
@@ -143,7 +143,7 @@ export async function netSessions(
 /** The sessions ahead whose kits are not issued yet, planned. */
 export async function plannedAhead(
   t: Transaction,
-): Promise<{ planned: PlannedSession[]; studio: Studio; hasLater: boolean }> {
+): Promise<{ planned: (SessionPlan & { session: StoredSession })[]; studio: Studio; hasLater: boolean }> {
   const found = await sessionsFrom(today(), AHEAD + 1, t);
   const sessions = found.slice(0, AHEAD).filter((session) => !session.kits?.issued);
   const seats = await seatsOf(

@@ -3,7 +3,7 @@ import { kindOf } from '../../core/shelf';
 import { standingOf } from '../../data/shelf/items';
 import { inTransaction } from '../../data/database/transaction';
 import { fittingsInstead } from '../kits/fittings-instead';
-import { replacements } from '../kits/instead';
+import { replacementInAll, type PlannedIn } from '../kits/instead';
 import { nameOf } from '../shelf/item-names';
 import { netSessions, plannedAhead, type ItemOutlook } from './outlook';
 
@@ -14,7 +14,7 @@ export interface Substitute {
   readonly sessions: readonly { readonly id: string; readonly title: string }[];
 }
 
-/** Of so many items, lacking in so few sessions, it is looked for: each is planned anew with everything on the shelf. */
+/** Of so many items, lacking in so few sessions, it is looked for: each of their seats is planned anew with what is on the shelf. */
 const [MOST_ITEMS, MOST_SESSIONS] = [12, 2];
 
 /** Of items for each of several sessions, those that are for all of them. */
@@ -33,43 +33,40 @@ async function leftFree(item: string, items: readonly ItemOutlook[], t: Transact
 async function hardwareFor(
   item: string,
   lacking: ItemOutlook['lines'],
+  sessions: readonly PlannedIn[],
   items: readonly ItemOutlook[],
   t: Transaction,
 ): Promise<string | undefined> {
-  const offered: string[][] = [];
-  for (const { session } of lacking) offered.push(await fittingsInstead(session, item, t));
+  const offered = sessions.map((session) => fittingsInstead(session, item));
   const needed = lacking.reduce((sum, { amount }) => sum + amount, 0);
   for (const one of forAll(offered)) if ((await leftFree(one, items, t)) >= needed) return one;
   return undefined;
 }
 
-/** Cord that is long enough in its pieces for each of some sessions. */
-async function cordFor(item: string, lacking: ItemOutlook['lines']): Promise<string | undefined> {
-  const offered = await Promise.all(lacking.map(({ session }) => replacements(session, item)));
-  return forAll(offered.map((own) => own.map((one) => one.item)))[0];
-}
-
 /** By what is short: what could stand in for it, so that none of it has to be bought. Tools and consumables do not stand in. */
-export async function openSubstitutes(): Promise<Readonly<Record<string, Substitute>>> {
-  const { items, catalogue } = await inTransaction(async (t) => {
+export function openSubstitutes(): Promise<Readonly<Record<string, Substitute>>> {
+  return inTransaction(async (t) => {
     const { planned, studio } = await plannedAhead(t);
-    return { items: await netSessions(planned, studio, t), catalogue: studio.catalogue };
+    const items = await netSessions(planned, studio, t);
+    const found: Record<string, Substitute> = {};
+    const short = items.filter((own) => own.short > 0 && ['cord', 'hardware'].includes(kindOf(own.item)));
+    for (const { item, lines } of short.slice(0, MOST_ITEMS)) {
+      const lacking = lines.filter((line) => line.short > 0);
+      if (lacking.length > MOST_SESSIONS) continue;
+      const sessions = planned
+        .filter(({ session }) => lacking.some((line) => line.session === session.id))
+        .map(({ session, seats }) => ({ session, seats, studio }));
+      const best =
+        kindOf(item) === 'cord'
+          ? await replacementInAll(sessions, item, t)
+          : await hardwareFor(item, lacking, sessions, items, t);
+      if (best)
+        found[item] = {
+          item: best,
+          name: nameOf(best, studio.catalogue) ?? best,
+          sessions: lacking.map(({ session, title }) => ({ id: session, title })),
+        };
+    }
+    return found;
   });
-  const found: Record<string, Substitute> = {};
-  const short = items.filter((own) => own.short > 0 && ['cord', 'hardware'].includes(kindOf(own.item)));
-  for (const { item, lines } of short.slice(0, MOST_ITEMS)) {
-    const lacking = lines.filter((line) => line.short > 0);
-    if (lacking.length > MOST_SESSIONS) continue;
-    const best =
-      kindOf(item) === 'cord'
-        ? await cordFor(item, lacking)
-        : await inTransaction((t) => hardwareFor(item, lacking, items, t));
-    if (best)
-      found[item] = {
-        item: best,
-        name: nameOf(best, catalogue) ?? best,
-        sessions: lacking.map(({ session, title }) => ({ id: session, title })),
-      };
-  }
-  return found;
 }
