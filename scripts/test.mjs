@@ -1,5 +1,6 @@
 // npm test: every check of the project, from a bare clone; ends with `N passed, N failed`. `npm test -- unit` runs what is named.
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
+import { once } from 'node:events';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { buildApplication, buildPrograms, THREAD } from './lib/build.mjs';
@@ -61,15 +62,16 @@ async function vitest(name, env) {
 }
 
 /** The browser tests, two at a time, each against an application to itself. */
-function browser(served) {
+async function browser(served) {
   say('\n== browser');
   const file = join(ROOT, '.lapboard/browser.json');
   rmSync(file, { force: true });
-  const { status } = spawnSync(join(ROOT, 'node_modules/.bin/playwright'), ['test'], {
+  const child = spawn(join(ROOT, 'node_modules/.bin/playwright'), ['test'], {
     cwd: ROOT,
     env: { ...QUIET, SERVED: JSON.stringify(served) },
     stdio: ['ignore', 1, 2],
   });
+  const [status] = await once(child, 'close');
   const {
     expected = 0,
     unexpected = 0,
@@ -139,8 +141,10 @@ else {
   try {
     const first = await newCluster();
     await buildPrograms();
-    const [, , applications] = await Promise.all([vitest('unit', {}), integration(first), served(first)]);
-    if (wanted('browser')) browser(applications);
+    // The integration tests are one process that mostly waits for its database: they end while the browser tests run.
+    const integrated = integration(first);
+    const [applications] = await Promise.all([served(first), vitest('unit', {})]);
+    await Promise.all([integrated, wanted('browser') && browser(applications)]);
     // Last: what it sends leaves little as it was.
     const [{ url, room, database, cluster: folder } = {}] = applications;
     await vitest('served', { SERVED_URL: url, SERVED_ROOM: room, SERVED_DATABASE: database, SERVED_CLUSTER: folder });

@@ -1,7 +1,7 @@
 import { fork, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { createServer, request as ask, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
-import { tmpdir } from 'node:os';
+import { constants, setPriority, tmpdir } from 'node:os';
 import { join } from 'node:path';
 
 type Handler = (request: IncomingMessage, response: ServerResponse, locals: App.Locals) => void;
@@ -38,6 +38,8 @@ export function startPages(here: Handler): { readonly passOn: PassOn; readonly s
   const start = (): void => {
     rmSync(socketPath, { force: true });
     child = fork(process.argv[1]!, { env: { ...process.env, [SOCKET]: socketPath } });
+    // Where both want a core, short answers go first.
+    setPriority(child.pid!, constants.priority.PRIORITY_BELOW_NORMAL);
     child.once('message', () => (isReady = true));
     child.once('exit', () => {
       isReady = false;

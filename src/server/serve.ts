@@ -29,9 +29,6 @@ const { PORT, LAPBOARD_ROOM_PORT, LAPBOARD_CERT, LAPBOARD_KEY, LAPBOARD_PROXY } 
 const ROOT = process.cwd();
 const { handler } = (await import(pathToFileURL(join(ROOT, 'dist/server/entry.mjs')).href)) as { handler: Handler };
 
-const answer = (request: IncomingMessage, response: ServerResponse, locals: App.Locals): void =>
-  void handler(request, response, undefined, locals);
-
 const METHODS = new Set(['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE']);
 const ALLOW = [...METHODS].join(', ');
 
@@ -67,6 +64,9 @@ const compressed = compression({
     !String(response.getHeader('content-type')).startsWith('text/event-stream') &&
     compression.filter(request, response),
 });
+const answer = (request: IncomingMessage, response: ServerResponse, locals: App.Locals): void => {
+  compressed(request as never, response as never, () => void handler(request, response, undefined, locals));
+};
 
 /** Proxies whose X-Forwarded-For is believed, as addresses: LAPBOARD_PROXY lists their names, separated by commas. */
 const proxies = new Set(
@@ -146,10 +146,8 @@ const listenerOf =
       });
     const locals = { door, address, whenWritable, chartNonce: null };
     const onward = (): void => {
-      compressed(request as never, response as never, () => {
-        if (pages && isHeavy(request.method ?? '', pathOf(request))) pages.passOn(request, response, locals);
-        else answer(request, response, locals);
-      });
+      if (pages && isHeavy(request.method ?? '', pathOf(request))) pages.passOn(request, response, locals);
+      else answer(request, response, locals);
     };
     void refusalOf(door, request, address).then((refusal) => {
       if (refusal) void refuse(response, refusal);
