@@ -80,3 +80,73 @@ export function ball(): Point[] {
     [-0.5, 12, 0],
   ];
 }
+
+/**
+ * Two overhands, the second laid over the first: a wide one, and a small one where the strand comes into it, so that the wide one's turn
+ * lies round it.
+ *
+ * @param knot one overhand drawn tight, along y
+ */
+export function stacked(knot: readonly Point[]): Point[] {
+  const WIDE = 3;
+  const wide = knot.map(([x, y, z]): Point => [x * WIDE, y * WIDE, z * WIDE]);
+  const [x, z] = [wide[0]![0] - 1.2, wide[0]![2]];
+  const into = knot.findIndex(([px], i) => i > 0 && px < -0.5);
+  const small = knot
+    .filter(([, y]) => Math.abs(y) < 2.6)
+    .map(([px, py, pz]): Point => [px + x + 0.3, py - WIDE, pz + z]);
+  return [[0, -24, 0], [x, -10, z], ...small, ...wide.slice(into)];
+}
+
+/**
+ * The centre knot, left end to right: a loop, a bight of the right leg drawn up through it, and the right end down through two loops, one
+ * from each face.
+ */
+export const centre = (loose: number): Point[] => {
+  const way = [
+    [-10, 0, 0],
+    [-1, 0, 0],
+    [0.6, 0.2, -1],
+    [2, 2, 0],
+    [2.2, 4, 0],
+    [0, 5, 0],
+    [-2, 4, 0],
+    [-2, 2, 0],
+    [-0.5, 0.5, 1],
+    [1, -0.8, 1],
+    [2.2, -1.5, 0],
+    [3.4, 0.5, -1],
+    [3.2, 2.7, -1],
+    [1.2, 2.7, -1],
+    [-0.5, 2.7, 1.2],
+    [-6, 2.7, 1.2],
+    [-6.2, 3.3, 1.2],
+    [-0.5, 3.3, 1.2],
+    [1.2, 3.3, -1],
+    [3.5, 3.3, -1],
+    [6, 3.3, 0],
+    [6, 7, 2],
+    [-4, 7, 2],
+    [-4, 4, 2],
+    [-4, 3.1, 2.2],
+    [-4, 2.9, 0.2],
+    [-4, 2.2, 0],
+    [-3.6, 1.9, -5],
+    [1, 6, -5],
+    [1, 6.3, 6],
+    [12, 6.6, 6],
+    [16, 4, 2],
+    [18, 0, 0],
+    [24, 0, 0],
+  ].map(([x, y, z]): Point => [-y! * loose, x! * loose, z! * loose]);
+  // Straight from place to place: a smooth curve through so few would cut its own corners.
+  return way.slice(1).flatMap((to, i): Point[] => {
+    const from = way[i]!;
+    const parts = Math.max(1, Math.ceil(Math.hypot(...[0, 1, 2].map((k) => to[k]! - from[k]!)) / 0.6));
+    return Array.from({ length: parts }, (_, n): Point => {
+      const at = (k: number): number =>
+        from[k]! + ((to[k]! - from[k]!) * (n + (i === way.length - 2 && n === parts - 1 ? 1 : 0))) / parts;
+      return [at(0), at(1), at(2)];
+    });
+  });
+};

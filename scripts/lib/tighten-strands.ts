@@ -9,6 +9,8 @@ export interface Start {
   readonly paired?: boolean;
   /** A straight strand stands at the origin. */
   readonly core?: boolean;
+  /** How far to the front and the back it may reach, of a knot that is worked flat. */
+  readonly flat?: number;
   readonly samples: number;
 }
 const CLEAR = 0.95;
@@ -34,7 +36,7 @@ function spread(points: readonly Point[], count: number): Mutable[] {
 }
 
 /** Pulls every point towards its neighbours and pushes it off whatever is nearer than the clearance, ever more firmly. */
-export function tighten({ strands, paired, core, samples: n }: Start, rounds = 8000): Mutable[][] {
+export function tighten({ strands, paired, core, flat = Infinity, samples: n }: Start, rounds = 8000): Mutable[][] {
   const points = strands.flatMap((strand) => spread(strand, n));
   for (let round = 0; round < rounds; round++) {
     const firm = 6 * Math.min(8, 1 + (round / rounds) * 10);
@@ -59,6 +61,7 @@ export function tighten({ strands, paired, core, samples: n }: Start, rounds = 8
           const w = 0.5 / (distance(p, q) || 1e-9) + 4;
           for (let k = 0; k < 3; k++) f[k]! += (q[k]! - p[k]!) * w;
         }
+      if (Math.abs(p[2]) > flat) f[2] += Math.sign(p[2]) * firm * 3 * (flat - Math.abs(p[2]));
       const r = Math.hypot(p[0], p[2]) || 1e-6;
       if (core && r < CLEAR) {
         f[0] += (p[0] / r) * firm * 3 * (CLEAR - r);

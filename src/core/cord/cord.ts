@@ -36,6 +36,15 @@ export const CordSchema = Type.Object(
       title: 'Compression',
       description: 'diameter in a drawn-up knot, as a share of the slack diameter',
     }),
+    flattening: Type.Optional(
+      Type.Number({
+        minimum: 0.4,
+        maximum: 1,
+        title: 'Flattening',
+        description:
+          'thickness of a finished band, as a share of its strands stacked round: cord flattens where strands cross',
+      }),
+    ),
     stiffness: Type.Unsafe<'soft' | 'medium' | 'stiff'>({ type: 'string', enum: ['soft', 'medium', 'stiff'] }),
     source: Type.String({ minLength: 1, maxLength: 300, description: 'where the figures come from' }),
     colours: Type.Array(ColourSchema, { minItems: 1, maxItems: 60 }),
@@ -54,6 +63,16 @@ export type Cord = Static<typeof CordSchema>;
  */
 export function workedDiameter(cord: Cord): number {
   return cord.diameter_mm * cord.compression;
+}
+
+/**
+ * Thickness of a finished band of this cord, as a share of its strands stacked round; 1 where nobody measured it.
+ *
+ * @example
+ * flatteningOf({ ...satin, flattening: 0.7 }) // 0.7
+ */
+export function flatteningOf(cord: Cord): number {
+  return cord.flattening ?? 1;
 }
 
 /**

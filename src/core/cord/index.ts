@@ -1,3 +1,3 @@
-export { CordSchema, workedDiameter, fuses, isSynthetic, type Cord, type Colour } from './cord';
+export { CordSchema, flatteningOf, workedDiameter, fuses, isSynthetic, type Cord, type Colour } from './cord';
 export { nearestColour } from './nearest-colour';
 export { LearnedUseSchema, useFactor, type LearnedUse } from './learned-use';

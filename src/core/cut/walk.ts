@@ -70,8 +70,9 @@ export function walkStep(step: LegStep, { cord }: PieceCord, piece: Piece, fit: 
   const learned = section.learned[step.as];
   const single = section.runs.length === 1 ? section.runs[0]! : null;
   const what = single && single.measure.halfKnots === single.measure.divisions ? 'half knots' : 'repeats';
+  // A half knot by itself ties a cord on.
   return {
-    for: 'stitches',
+    for: section.count === 1 && section.halfKnots === 1 ? 'start' : 'stitches',
     mm: count * use * (learned?.factor ?? 1),
     because: origin(
       what === 'repeats' ? 'repeats' : 'half-knots',
@@ -91,7 +92,8 @@ function nameOf(step: LegStep): string {
 /** An end of a leg at this step, where the step ends one. */
 function endAt(step: LegStep | undefined, cord: PieceCord, piece: Piece, kind: Tail['kind']): Tail[] {
   const made = step && 'part' in step ? piece.parts[step.part] : undefined;
-  if (!made?.part.end) return [];
+  // An end that stands in another's knot or join is not drawn up.
+  if (!made?.part.end || (step && 'part' in step && step.stands && made.part.stretch === 'join')) return [];
   return [{ kind, long_mm: made.part.end === 'long' ? made.part.use(inCord(made.base, cord.cord)).mm : 0 }];
 }
 
@@ -110,9 +112,14 @@ export function tailsOf({ route, held }: PieceCord['use']['legs'][number], cord:
         ? step.past in piece.parts
         : ('core' in step ? step.core : step.work) in piece.sections,
   );
-  const section = there.findLast((step) => 'core' in step || 'work' in step);
+  const at = there.findLastIndex((step) => 'core' in step || 'work' in step);
+  const section = there[at];
   const kind = held || (section && 'work' in section) ? 'hold' : 'draw';
-  const end = endAt(there.at(-1), cord, piece, kind);
+  // An end left long past the band is tail already, whatever is tied at its tip.
+  const long = there
+    .slice(at + 1)
+    .flatMap((step) => endAt(step, cord, piece, kind).filter(({ long_mm }) => long_mm > 0));
+  const end = long.length > 0 ? long : endAt(there.at(-1), cord, piece, kind);
   const last: Tail[] = end.length === 0 && kind === 'hold' ? [{ kind, long_mm: 0 }] : end;
   return [...(there.length > 1 ? endAt(there[0], cord, piece, 'draw') : []), ...last];
 }

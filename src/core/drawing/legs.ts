@@ -2,6 +2,8 @@ import { workedDiameter } from '../cord';
 import { idIn, isSection, type Piece } from '../project';
 import type { BandItem } from '../seat';
 
+type Route = Piece['cords'][number]['use']['legs'][number]['route'];
+
 /** A leg as it comes to a part of the piece. */
 export interface Leg {
   readonly colour: string;
@@ -16,6 +18,10 @@ export interface Leg {
   /** Whether it comes straight out of a section that it works: its end is at the side of the band. */
   readonly side: number | null;
 }
+
+/** The place in the layout of the first section that a leg goes through; −1 where it goes through none. */
+const firstPlace = (route: Route, order: readonly string[]): number =>
+  route.map((step) => order.indexOf(idIn(step, 'work') ?? idIn(step, 'core') ?? '')).find((place) => place >= 0) ?? -1;
 
 /** The legs that make each part, each with the place where it comes to it. */
 export function legsByPart(piece: Piece, band: readonly BandItem[]): Map<string, Leg[]> {
@@ -36,10 +42,17 @@ export function legsByPart(piece: Piece, band: readonly BandItem[]): Map<string,
         .slice(places.indexOf(first) + 1)
         .map((step, i) => Math.max(places[places.indexOf(first) + 1 + i]!, order.indexOf(idIn(step, 'part') ?? '')))
         .find((place) => place >= 0 && place !== first);
-      let outward: 1 | -1 =
-        (begins !== undefined && begins > first) || (begins === undefined && onward !== undefined && onward < first)
-          ? -1
-          : 1;
+      // One that says neither begins where the cord's other leg does, or in a knot of the band's far end that it stands in.
+      const before = route.slice(0, places.indexOf(first));
+      const beside = use.legs.some(
+        (other) => other.route !== route && before.length === 0 && firstPlace(other.route, order) > first,
+      );
+      const fromFarEnd = before.some(
+        (step) => 'stands' in step && step.stands && piece.parts[idIn(step, 'part') ?? '']?.part.grips,
+      );
+      const isBackwards =
+        begins !== undefined ? begins > first : onward !== undefined ? onward < first : beside || fromFarEnd;
+      let outward: 1 | -1 = isBackwards ? -1 : 1;
       let at: number | null = null;
       route.forEach((step, i) => {
         const place = places[i]!;

@@ -1,5 +1,6 @@
 import { done, not, type Result } from '../result';
 import { isSection, type Piece, type PieceSection } from '../project';
+import { meanThickness } from './mean-thickness';
 import { origin, type Ease, type Figures, type Message, type Origin } from '../studio';
 
 /** What a band is made to, mm: a wrist, the inner circumference wanted, or the length of band wanted. */
@@ -100,7 +101,8 @@ function target(
       mm: inner,
       because: origin('inner-as-asked', {}, 'inner circumference as asked for'),
     });
-  const { thickness, choices } = piece;
+  const { choices } = piece;
+  const thickness = meanThickness(piece, inner);
   const centre = centreLine(inner, thickness, choices.wraps, figures);
   if (choices.wraps > 1)
     lines.push({

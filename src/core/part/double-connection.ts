@@ -1,7 +1,12 @@
 import { OVERHAND_HEIGHT } from '../stitch';
 import { origin } from '../studio';
+import { n1, noClash, type Part, type PartContext } from './part';
+import { girthOf } from './way/girth';
 import { knotLength, pairWays } from './way/knot-way';
-import { n1, noClash, type Part } from './part';
+import type { Way } from './way/way';
+
+const ways = ({ strands, d }: PartContext): Way[] =>
+  pairWays('double-connection', strands, d, knotLength('double-connection', OVERHAND_HEIGHT) * d, OVERHAND_HEIGHT * d);
 
 /** Two overhand knots, each leg's round the other and through its turn. */
 export const doubleConnection: Part = {
@@ -19,16 +24,9 @@ export const doubleConnection: Part = {
       ),
     };
   },
-  ways: ({ strands, d }) =>
-    pairWays(
-      'double-connection',
-      strands,
-      d,
-      knotLength('double-connection', OVERHAND_HEIGHT) * d,
-      OVERHAND_HEIGHT * d,
-    ),
+  ways,
   along: ({ d }) => OVERHAND_HEIGHT * d,
-  girth: ({ d }) => Math.PI * 4 * d,
+  girth: (context) => girthOf(ways(context), context.d),
   check: noClash,
   seconds: 60,
   end: 'drawn',

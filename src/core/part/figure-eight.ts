@@ -1,5 +1,5 @@
 import { OVERHAND_HEIGHT } from '../stitch';
-import { knotted, KNOT_ACROSS, stopperAlong, stopperCord, stopperWays, type Stopper } from './overhand';
+import { stopperAlong, stopperCord, stopperGirth, stopperWays, type Stopper } from './overhand';
 import { noClash, type Part } from './part';
 
 const KNOT: Stopper = { knot: 'figure-eight', name: 'figure eight knot', height: OVERHAND_HEIGHT + 0.5 };
@@ -11,7 +11,7 @@ export const figureEight: Part = {
   use: (context) => stopperCord(context, KNOT),
   ways: (context) => stopperWays(context, KNOT),
   along: (context) => stopperAlong(context, KNOT),
-  girth: (context) => Math.PI * (KNOT_ACROSS + 0.5) * knotted(context) * context.d,
+  girth: (context) => stopperGirth(context, KNOT),
   byOne: true,
   check: noClash,
   seconds: 30,

@@ -4,6 +4,7 @@ import { button } from './button';
 import { buttonKnot } from './button-knot';
 import { doubleConnection } from './double-connection';
 import { doubleOverhand } from './double-overhand';
+import { edgeWhippedEnd } from './edge-whipped-end';
 import { endBead } from './end-bead';
 import { figureEight } from './figure-eight';
 import { foldLoop } from './fold-loop';
@@ -21,15 +22,25 @@ import { overhand } from './overhand';
 import { overhandLoop } from './overhand-loop';
 import { ring } from './ring';
 import { sleeveJoin } from './sleeve-join';
+import { slideEnd } from './slide-end';
 import { slideTail } from './slide-tail';
 import { slidingKnot } from './sliding-knot';
 import { slipLoop } from './slip-loop';
+import { stackedOverhand } from './stacked-overhand';
 import { throughBead } from './through-bead';
+import { tieLoop } from './tie-loop';
 import { tieMiddle } from './tie-middle';
 import { tieTail } from './tie-tail';
 import { transition } from './wrapped-transition';
 import { tuckJoin } from './tuck-join';
 import { tuckedEnd } from './tucked-end';
+import { caughtBead } from './caught-bead';
+import { fingerTail } from './finger-tail';
+import { glueDrop } from './glue-drop';
+import { meltedEnd } from './melted-end';
+import { neckKnot } from './neck-knot';
+import { shank } from './shank';
+import { wideFusedEnd } from './wide-fused-end';
 import type { Part } from './part';
 
 export { checkHole } from './hole';
@@ -44,16 +55,20 @@ const ALL = [
   foldLoop,
   slipLoop,
   overhandLoop,
+  tieLoop,
   noose,
   frictionHitch,
   onRing,
   buckle,
   ring,
   button,
+  shank,
+  neckKnot,
   buttonKnot,
   overhand,
   doubleOverhand,
   figureEight,
+  stackedOverhand,
   doubleConnection,
   slidingKnot,
   halfHitches,
@@ -62,11 +77,18 @@ const ALL = [
   slideTail,
   legTail,
   tieTail,
+  fingerTail,
   throughBead,
   endBead,
+  caughtBead,
   fusedEnd,
+  wideFusedEnd,
+  meltedEnd,
   gluedEnd,
+  glueDrop,
   tuckedEnd,
+  slideEnd,
+  edgeWhippedEnd,
   sleeveJoin,
   buttJoin,
   tuckJoin,

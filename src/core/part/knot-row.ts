@@ -1,13 +1,12 @@
-import { OVERHAND_HEIGHT } from '../stitch';
 import { origin } from '../studio';
 import { loopInside, loopReach } from './fold-loop';
-import { knotCord, knotted, OVERHAND_KNOT, stopperAlong, stopperWays } from './overhand';
+import { knotCord, OVERHAND_KNOT, stopperAlong, stopperWays } from './overhand';
 import { knotsAndLenses } from './way/loop-way';
 import { n1, noClash, nothingAlong, type Part } from './part';
 
 /**
- * A row of overhand knots of both legs, with loops between them that the button passes: one piece that fits several sizes.
- * Each leg gives its way through every knot, and half of every loop.
+ * A row of overhand knots of both legs, with loops between them that the button passes: so many sizes need one knot more. Each leg gives
+ * its way through every knot, and half of every loop.
  */
 export const knotRow: Part = {
   slug: 'knot-row',
@@ -17,11 +16,11 @@ export const knotRow: Part = {
     const knot = knotCord(context);
     const loop = (loopInside(context) + Math.PI * context.d) / 2;
     return {
-      mm: context.times * (knot.mm + loop),
+      mm: context.times * loop + (context.times + 1) * knot.mm,
       because: origin(
         'loops-and-knots',
-        { times: context.times, loop_mm: loop },
-        `${context.times} × (half a loop of ${n1(loop)} and ${knot.because.text})`,
+        { times: context.times, knots: context.times + 1, loop_mm: loop },
+        `${context.times} × half a loop of ${n1(loop)}, and ${context.times + 1} knots: ${knot.because.text}`,
         [knot.because],
       ),
     };
@@ -37,7 +36,7 @@ export const knotRow: Part = {
   along: nothingAlong,
   // Closed over the first of its loops: the knot before it, and its reach.
   ring: (context) => {
-    const knot = OVERHAND_HEIGHT * knotted(context) * context.d;
+    const knot = stopperAlong(context, OVERHAND_KNOT);
     const reach = loopReach(context);
     return {
       mm: knot + reach.mm,
@@ -51,5 +50,5 @@ export const knotRow: Part = {
   seconds: 120,
   end: 'drawn',
   tools: ['ruler'],
-  step: 'Tie both legs as one, leave a loop the button just passes, and tie again, for as many sizes as are wanted.',
+  step: 'Tie both legs as one in an overhand knot close to the band. Leave a gap that the button passes with a push, and tie the next knot: one knot more than there are sizes.',
 };

@@ -1,17 +1,19 @@
 import { origin } from '../studio';
+import { DOUBLE_OVERHAND } from './double-overhand';
+import { OVERHAND_KNOT, stopperAlong, stopperCord, stopperWays, type Stopper } from './overhand';
+import { n1, noClash, nothingAlong, turn, type Part, type PartContext } from './part';
 import { knotThenLoop } from './way/loop-way';
-import { OVERHAND_KNOT, stopperWays } from './overhand';
-import { OVERHAND_HEIGHT } from '../stitch';
-import { knotCord, knotted } from './overhand';
-import { n1, noClash, nothingAlong, turn, type Part } from './part';
 
-/** A fixed small loop at the fold, through which both legs run: half its eye round two legs for each leg, and the knot under it. */
+/** The knot under the eye: so many turns round the legs. */
+const knotOf = ({ times }: PartContext): Stopper => (times > 1 ? DOUBLE_OVERHAND : OVERHAND_KNOT);
+
+/** An eye at the fold, through which both legs run: half its eye round two legs for each leg, and the knot under it. */
 export const noose: Part = {
   slug: 'noose',
   name: 'Noose loop',
   stretch: 'start',
   use: (context) => {
-    const knot = knotCord(context);
+    const knot = stopperCord(context, knotOf(context));
     const eye = turn(2, context.d) / 2;
     return {
       mm: eye + knot.mm,
@@ -23,10 +25,10 @@ export const noose: Part = {
       ),
     };
   },
-  ways: (context) => knotThenLoop(stopperWays(context, OVERHAND_KNOT), turn(2, context.d) / 2, context.d),
+  ways: (context) => knotThenLoop(stopperWays(context, knotOf(context)), turn(2, context.d) / 2, context.d),
   along: nothingAlong,
   ring: (context) => {
-    const knot = OVERHAND_HEIGHT * knotted(context) * context.d;
+    const knot = stopperAlong(context, knotOf(context));
     const eye = turn(2, context.d) / 2;
     return {
       mm: knot + eye,
@@ -41,5 +43,5 @@ export const noose: Part = {
   check: noClash,
   seconds: 40,
   tools: [],
-  step: 'Tie the knot just under the fold, one leg round the other, leaving an eye that two legs run through with a little drag.',
+  step: 'Wind one leg round both legs and itself towards the fold, and lead it through its turns. Leave the eye large. Then pull the other leg until the eye closes on the two strands that run through it.',
 };

@@ -1,33 +1,47 @@
 import { OVERHAND_HEIGHT } from '../stitch';
 import { origin } from '../studio';
-import { asOneWays, knotLength, roundLength, roundWays } from './way/knot-way';
+import { girthOf } from './way/girth';
+import {
+  aloneWays,
+  asOneWays,
+  heightOfSeveral,
+  knotLength,
+  lengthOfSeveral,
+  roundLength,
+  roundWays,
+  type StopperName,
+} from './way/knot-way';
 import type { Way } from './way/way';
-import { asOne, n1, noClash, type Part, type PartContext, type PartUse } from './part';
+import { n1, noClash, type Part, type PartContext, type PartUse } from './part';
 
 type Tied = Pick<PartContext, 'strands' | 'd' | 'tied' | 'stands'>;
 
-/** A stopper: which knot, how it is called, and its height in diameters of what is knotted. */
+/** A stopper: which knot, how it is called, and the height of one strand's, in its diameters. */
 export interface Stopper {
-  readonly knot: 'overhand' | 'double-overhand' | 'figure-eight';
+  readonly knot: StopperName;
   readonly name: string;
   readonly height: number;
 }
 
-/** How thick a knot comes out, in diameters of one strand: of all as one, or of one leg round another. */
-export const knotted = ({ strands, tied }: Pick<PartContext, 'strands' | 'tied'>): number =>
-  tied === 'one' && strands > 1 ? 1.35 : asOne(strands);
+/** How much higher a knot stands that one leg ties round another, as against one of a single strand. */
+const ROUND_ANOTHER = 1.35;
+const isByOne = ({ tied, strands }: Pick<Tied, 'strands' | 'tied'>): boolean => tied === 'one' && strands > 1;
 
-/** Band length of a stopper, mm. */
-export const stopperAlong = (context: Tied, { height }: Stopper): number => height * knotted(context) * context.d;
+/** Band length of a stopper, mm: of several strands as one, of the knot as it is drawn tight. */
+export function stopperAlong(context: Tied, { knot, height }: Stopper): number {
+  const { strands, d } = context;
+  if (isByOne(context)) return height * ROUND_ANOTHER * d;
+  return (strands > 1 ? heightOfSeveral(knot, strands) : height) * d;
+}
 
 /**
- * Cord one leg uses in a stopper of several, along the way it is drawn. Tied by all as one, each leg goes the whole way of a knot so
- * much thicker. Tied by one leg round the others, that leg goes round them at each turn, and the others run straight through.
+ * Cord one leg uses in a stopper of several, along the way it is drawn tight. Tied by all as one, each leg goes the whole way of a knot
+ * of so many. Tied by one leg round the others, that leg goes round them at each turn, and the others run straight through.
  */
 export function stopperCord(context: Tied, stopper: Stopper): PartUse {
-  const { strands, d, tied, stands } = context;
+  const { strands, d, stands } = context;
   const { knot, name, height } = stopper;
-  if (tied === 'one' && strands > 1) {
+  if (isByOne(context)) {
     const along = stopperAlong(context, stopper);
     if (stands)
       return {
@@ -44,32 +58,38 @@ export function stopperCord(context: Tied, stopper: Stopper): PartUse {
       ),
     };
   }
-  const cord = knotLength(knot, height);
+  const cord = strands > 1 ? lengthOfSeveral(knot, strands) : knotLength(knot, height);
   return {
-    mm: cord * asOne(strands) * d,
+    mm: cord * d,
     because: origin(
       'knot-by-all',
-      { knot, diameters: cord, strands, as_one: asOne(strands), cord_mm: d },
-      `the ${name}: ${n1(cord)} × ${strands > 1 ? `${asOne(strands).toFixed(2)} for ${strands} strands as one × ` : ''}${n1(d)}`,
+      { knot, diameters: cord, strands, cord_mm: d },
+      `the ${name}${strands > 1 ? ` of ${strands} strands as one` : ''}: ${n1(cord)} × ${n1(d)}`,
     ),
   };
 }
 
 /** The ways of a stopper's legs. */
 export function stopperWays(context: Tied, stopper: Stopper): Way[] {
-  const { strands, d, tied } = context;
-  if (tied === 'one' && strands > 1)
-    return roundWays(`${stopper.knot}-round`, strands, d, stopperAlong(context, stopper) / d);
-  return asOneWays(stopper.knot, strands, d, stopperCord(context, stopper).mm, stopperAlong(context, stopper));
+  const { strands, d } = context;
+  if (isByOne(context)) return roundWays(`${stopper.knot}-round`, strands, d, stopperAlong(context, stopper) / d);
+  return strands > 1 ? asOneWays(stopper.knot, strands, d) : aloneWays(stopper.knot, d, stopper.height);
+}
+
+const girths = new Map<string, number>();
+
+/** Girth of a stopper, mm: round its strands as they are drawn. */
+export function stopperGirth({ strands, tied, d }: Tied, stopper: Stopper): number {
+  const key = `${stopper.knot} ${strands} ${tied}`;
+  const girth = girths.get(key) ?? girthOf(stopperWays({ strands, tied, d: 1, stands: false }, stopper), 1);
+  girths.set(key, girth);
+  return girth * d;
 }
 
 export const OVERHAND_KNOT: Stopper = { knot: 'overhand', name: 'overhand knot', height: OVERHAND_HEIGHT };
 
 /** Cord one leg uses in an overhand knot. */
 export const knotCord = (context: Tied): PartUse => stopperCord(context, OVERHAND_KNOT);
-
-/** How thick a stopper knot is across, in diameters of what is knotted: its passes lie about three abreast. */
-export const KNOT_ACROSS = 3;
 
 export const overhand: Part = {
   slug: 'overhand',
@@ -78,7 +98,7 @@ export const overhand: Part = {
   use: knotCord,
   ways: (context) => stopperWays(context, OVERHAND_KNOT),
   along: (context) => stopperAlong(context, OVERHAND_KNOT),
-  girth: (context) => Math.PI * KNOT_ACROSS * knotted(context) * context.d,
+  girth: (context) => stopperGirth(context, OVERHAND_KNOT),
   byOne: true,
   check: noClash,
   seconds: 20,

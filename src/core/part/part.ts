@@ -91,14 +91,6 @@ export const straightOn =
 /** Parts that clash with nothing. */
 export const noClash = (): Message[] => [];
 
-/**
- * Thickness, in diameters, of so many strands knotted as one: between their equal area, √n, and the circle round them.
- * One strand is 1, two are 1.71, three 1.94, four 2.21.
- */
-export function asOne(strands: number): number {
-  return (Math.sqrt(strands) + 2 * bundle(strands, 1).radius) / 2;
-}
-
 /** Length, mm, of one turn of a cord of diameter d round strands of that diameter: the girth through the cord's middle, one rise. */
 export function turn(strands: number, d: number): number {
   // Two strands lie side by side: the girth of one and twice their spacing. More are taken as a round bundle.

@@ -1,24 +1,31 @@
 import { origin } from '../studio';
 import { n1, noClash, nothingAlong, straightOn, type Part } from './part';
 
-/** Two colours in one line: core threads drawn from one end, the other end inserted, and the sheath fused over it. */
+/**
+ * Two colours in one line: the first cord's tail, its inner threads shortened, takes the hardened end of the other, and the sheath is
+ * fused over it. The first cord makes it; the other stands in it, within the length of the band that it runs through anyway.
+ */
 export const sleeveJoin: Part = {
   slug: 'sleeve-join',
   name: 'Sleeve join',
   stretch: 'join',
-  use: ({ figures }) => ({
-    mm: figures.sleeve_join,
-    because: origin(
-      'sleeve',
-      { overlap_mm: figures.sleeve_join },
-      `${n1(figures.sleeve_join)} mm of each cord overlap in the sleeve`,
-    ),
-  }),
-  ways: straightOn(({ figures }) => figures.sleeve_join),
+  use: ({ figures, stands }) =>
+    stands
+      ? { mm: 0, because: origin('in-sleeve', {}, 'its end lies in the sleeve, within the band') }
+      : {
+          mm: figures.join_tail,
+          because: origin(
+            'sleeve',
+            { tail_mm: figures.join_tail, sleeve_mm: figures.sleeve_join },
+            `a tail of ${n1(figures.join_tail)} mm, the last ${n1(figures.sleeve_join)} of it an empty sleeve`,
+          ),
+        },
+  ways: straightOn(({ figures }) => figures.join_tail),
   along: nothingAlong,
   check: noClash,
+  end: 'drawn',
   seconds: 120,
   withoutHeat: 'tuck-join',
   tools: ['scissors', 'small lighter', 'water at hand'],
-  step: 'Draw the core threads from one end, insert the other, and fuse the sheath over it. Hide the join in the lark’s head.',
+  step: 'After the lark’s head, trim the short leg to its tail. Shorten its inner threads and draw the sheath over the gap. Melt the other cord’s end hard, push it in, and fuse the sheath to it. The last knots cover it.',
 };

@@ -5,12 +5,24 @@ import { n1, noClash, nothingAlong, type Part } from './part';
 /** Cord of this diameter or more takes a turn less: it grips with two. */
 const THICK = 3;
 
+/** Length of a knot of so many turns along the strand it slides on, in diameters: the turns, and where the end comes out. */
+const lengthOf = (times: number): number => times + 1;
+
 /** The end wound round the standing strand and itself so many times, and led back under its turns: it slides when it is pushed. */
 export const slidingKnot: Part = {
   slug: 'sliding-knot',
   name: 'Wrapped sliding knot',
   stretch: 'closure',
-  use: ({ d, strands, times }) => {
+  use: ({ d, strands, times, stands }) => {
+    if (stands)
+      return {
+        mm: lengthOf(times) * d,
+        because: origin(
+          'straight-through-knot',
+          { knot: 'sliding-knot', way_mm: lengthOf(times) * d },
+          `straight through the sliding knot: ${n1(lengthOf(times) * d)}`,
+        ),
+      };
     const cord = coilLength(strands + 1, times);
     return {
       mm: cord * d,
@@ -24,11 +36,11 @@ export const slidingKnot: Part = {
   ways: ({ d, strands, times }) => coil(strands + 1, d, times),
   along: nothingAlong,
   ring: ({ d, times }) => ({
-    mm: (times + 1) * d,
+    mm: lengthOf(times) * d,
     because: origin(
       'turns-and-end',
-      { times, diameters: times + 1, cord_mm: d },
-      `${times} turns side by side, and where the end comes out: ${times + 1} × ${n1(d)}`,
+      { times, diameters: lengthOf(times), cord_mm: d },
+      `${times} turns side by side, and where the end comes out: ${lengthOf(times)} × ${n1(d)}`,
     ),
   }),
   grips: true,

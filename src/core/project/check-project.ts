@@ -2,6 +2,7 @@ import { PARTS } from '../part';
 import type { Fault } from '../result';
 import { STITCHES } from '../stitch';
 import type { Catalogue } from './catalogue';
+import { present, type Choices } from './choices';
 import { idIn } from './leg-step';
 import type { LegStep, Project } from './project';
 
@@ -44,6 +45,17 @@ function checkStep(step: LegStep, project: Project, at: string): Fault | null {
   }
   return null;
 }
+
+/** Every set of choices that decides what of a project is there. */
+function variants({ options }: Project): Pick<Choices, 'colours' | 'swap' | 'beads'>[] {
+  const colours = Array.from({ length: options.colours?.most ?? 1 }, (_, i) => i + 1);
+  const swaps = options.swap === undefined ? [null] : [true, false];
+  const beads = options.beads === undefined ? [null] : [null, 1];
+  return colours.flatMap((many) => swaps.flatMap((swap) => beads.map((own) => ({ colours: many, swap, beads: own }))));
+}
+
+const hasBand = ({ layout, sections }: Project, choices: Pick<Choices, 'colours' | 'swap' | 'beads'>): boolean =>
+  layout.some((id) => sections.some((section) => section.id === id && present(section.when, choices)));
 
 /**
  * Checks what a schema cannot: that everything a project names is there, in itself and in the catalogue, and that every section
@@ -137,6 +149,8 @@ export function checkProject(project: Project, catalogue: Pick<Catalogue, 'cords
   });
   if (!project.layout.some((id) => project.sections.some((s) => s.id === id)))
     faults.push({ error: 'The band has no section: nothing would be made', at: '/layout' });
+  else if (variants(project).some((choices) => !hasBand(project, choices)))
+    faults.push({ error: 'Under some choices the band has no section: nothing would be made', at: '/layout' });
   project.cords.forEach((cord, i) => {
     if (!Object.hasOwn(catalogue.cords, cord.default))
       faults.push({
@@ -147,12 +161,13 @@ export function checkProject(project: Project, catalogue: Pick<Catalogue, 'cords
       route.forEach((step, n) => faults.push(checkStep(step, project, `/cords/${i}/legs/${k}/route/${n}`))),
     );
   });
-  const { bead, beads, button, stopper, turns } = project.options;
+  const { bead, beads, button, stopper, slider, turns } = project.options;
   const parts = project.parts.map(({ id }) => id);
   for (const [name, id, among] of [
     ['bead', bead, hardware],
     ['button', button, hardware],
     ['beads', beads, project.sections.map((s) => s.id)],
+    ['slider', slider, project.sections.map((s) => s.id)],
     ['stopper', stopper, parts],
     ['turns', turns, parts],
   ] as const) {
@@ -166,10 +181,20 @@ export function checkProject(project: Project, catalogue: Pick<Catalogue, 'cords
  * Which rules a project is checked by when it is saved: raised whenever `checkProject` or `tryProject` refuses what they let through
  * before. A revision that was saved under earlier rules stays as it is; the first rules are those of version 1.
  */
-export const PROJECT_RULES = 1;
+export const PROJECT_RULES = 2;
 
 /** Short names that stand for something else in an address. */
 const RESERVED = new Set(['new', 'check']);
 
 /** Parts that are made on a bar, hole or bead. */
-const NEEDS_HARDWARE = new Set(['larks-head', 'buckle', 'ring', 'button', 'on-ring', 'through-bead', 'end-bead']);
+const NEEDS_HARDWARE = new Set([
+  'larks-head',
+  'buckle',
+  'ring',
+  'button',
+  'on-ring',
+  'through-bead',
+  'end-bead',
+  'caught-bead',
+  'shank',
+]);

@@ -26,7 +26,7 @@ export function settle(project: Project, options: Options, chosen: number): Choi
 }
 
 /** Whether something of a project is there under these choices. */
-export function present(when: When | undefined, choices: Choices): boolean {
+export function present(when: When | undefined, choices: Pick<Choices, 'colours' | 'swap' | 'beads'>): boolean {
   if (!when) return true;
   return (
     (when.colours === undefined || when.colours === choices.colours) &&
@@ -74,6 +74,7 @@ export function notOffered(project: Project, options: Options, figures: Figures)
     ['button_mm', options.button_mm, offers.button, 'it has no button'],
     ['stopper', options.stopper, offers.stopper, 'its end knot is part of it'],
     ['tied', options.tied, offers.stopper, 'who ties its knots is part of it'],
+    ['slider', options.slider, offers.slider, 'its slider is not counted'],
     ['turns', options.turns, offers.turns, 'it has no wrapped knot'],
   ];
   for (const [option, wish, offer, why] of unused) {

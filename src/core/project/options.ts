@@ -16,6 +16,7 @@ export const OptionsSchema = Type.Object(
     button_mm: Type.Optional(Type.Number({ minimum: 6, maximum: 50, description: 'diameter of the button, mm' })),
     stopper: Type.Optional(StopperSchema),
     tied: Type.Optional(TiedSchema),
+    slider: Type.Optional(Type.Integer({ minimum: 1, maximum: 12, description: 'square knots of the slider' })),
     turns: Type.Optional(Type.Integer({ minimum: 1, maximum: 6, description: 'turns of a sliding wrapped knot' })),
     hardware: Type.Optional(
       Type.String({ pattern: SLUG, maxLength: 40, description: 'the buckle, ring, swivel or hook' }),

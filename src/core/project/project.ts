@@ -164,6 +164,7 @@ export const ProjectSchema = Type.Object(
         stopper: Type.Optional(
           Type.String({ ...Id, description: 'the end knot that can be another, and who ties it' }),
         ),
+        slider: Type.Optional(Type.String({ ...Id, description: 'the section whose square knots can be counted' })),
         turns: Type.Optional(Type.String({ ...Id, description: 'the wrapped knot whose turns can be chosen' })),
       },
       { ...closed, description: 'what a seat may choose, each with what it starts as' },

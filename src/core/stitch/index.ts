@@ -1,4 +1,5 @@
 import { alternatingPanels } from './alternating-panels';
+import { beadAlone } from './bead-alone';
 import { beadOnCore } from './bead-on-core';
 import { beadRow } from './bead-row';
 import { beadsOnWorkers } from './beads-on-workers';
@@ -38,6 +39,7 @@ const ALL = [
   halfKnotSpiral,
   doubleSpiral,
   beadRow,
+  beadAlone,
   beadOnCore,
   beadsOnWorkers,
   wrappedBraid,

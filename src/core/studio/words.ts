@@ -54,7 +54,13 @@ export const RoleSchema = oneOf(ROLES);
 export type Role = Static<typeof RoleSchema>;
 
 /** The end knots that a maker may choose among. */
-export const STOPPERS = ['overhand', 'double-overhand', 'button-knot'] as const;
+export const STOPPERS = [
+  'overhand',
+  'double-overhand',
+  'stacked-overhand',
+  'double-connection',
+  'button-knot',
+] as const;
 export const StopperSchema = oneOf(STOPPERS);
 export type Stopper = Static<typeof StopperSchema>;
 

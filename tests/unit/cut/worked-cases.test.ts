@@ -16,7 +16,8 @@ import { plan } from '../examples/seat';
  * 8.57 d at 1.947.
  *
  * One in sixty: 59/60 = 0.98333 of a normal lies below 2.128 deviations.
- * Overhand knot: 9.71 d more strand than its 3.2 d height (from drawing it tight), 12.91 d; two strands as one of (√2 + 2) ÷ 2 = 1.707 d.
+ * Overhand knot: 9.71 d more strand than its 3.2 d height (from drawing it tight), 12.91 d; of two strands as one 18.62 d of each.
+ * Sheathed cord flattens where strands cross: 0.69 of 2.88 d, 1.99 d thick.
  * Lark's head: along its way up behind the bight, round the bar, down and half across, from tests/unit/part.
  */
 const sheathed4 = { whole: { cord: 'sheathed-4' } };
@@ -24,45 +25,46 @@ const sheathed3 = { whole: { cord: 'sheathed-3' } };
 
 describe('worked cases', () => {
   it('buckle band, sheathed 4 mm, wrist 168, easy, steady', () => {
-    // d = 4 × 0.82 = 3.28; thickness 2.88 × 3.28 = 9.45, × π = 29.68
-    // inner 168 + 12 = 180; centre 209.68; less the buckle's whole closed length 45 = 164.68
-    // half knots 1.848 × 3.28 = 6.061; 164.68 ÷ 6.061 = 27.2 → 27 = 163.66, 1.02 too short
-    // a leg: lark's head 30.00; core 163.66; turn 9.86;
-    //   stitches 27 × 8.42 × 3.28 = 745.7; stub 4; hold 80; allowance 2.128 × 0.045 × 745.7 = 71.4: 1104.6
-    // both legs 2209.2 → 2210
+    // d = 4 × 0.82 = 3.28; thickness 1.99 × 3.28 = 6.52, × π = 20.5
+    // inner 168 + 12 = 180; centre 200.5; less the buckle's whole closed length 45 = 155.5
+    // half knots 1.848 × 3.28 = 6.061; 155.5 ÷ 6.061 = 25.7 → 26 = 157.60, 2.0 too long
+    // a leg: lark's head 30.00; core 157.60; turn 9.86;
+    //   stitches 26 × 8.42 × 3.28 = 718.1; stub 4; hold 80; allowance 2.128 × 0.045 × 718.1 = 68.8: 1068.4
+    // both legs 2136.7 → 2140
     const { fit, cut } = plan({ cords: sheathed4 });
     expect(fit!.inner_mm).toBe(180);
-    expect(fit!.centre_mm).toBeCloseTo(209.7, 0);
-    expect(fit!.half_knots).toBe(27);
-    expect(fit!.knotted_mm).toBeCloseTo(163.7, 1);
-    expect(fit!.error_mm).toBeCloseTo(-1, 0);
+    expect(fit!.centre_mm).toBeCloseTo(200.5, 0);
+    expect(fit!.half_knots).toBe(26);
+    expect(fit!.knotted_mm).toBeCloseTo(157.6, 1);
+    expect(fit!.error_mm).toBeCloseTo(2, 0);
     expect(cut!.cuts).toHaveLength(1);
-    expect(cut!.cuts[0]!.length_mm).toBe(2210);
+    expect(cut!.cuts[0]!.length_mm).toBe(2140);
     const stretch = Object.fromEntries(cut!.cuts[0]!.anatomy.map((entry) => [entry.for, entry.mm]));
     expect(stretch.start).toBeCloseTo(60, 1);
-    expect(stretch.core).toBeCloseTo(327.3, 1);
+    expect(stretch.core).toBeCloseTo(315.2, 1);
     expect(stretch.closure).toBeCloseTo(19.7, 1);
-    expect(Math.abs(stretch.stitches! - 1491.4)).toBeLessThan(4);
+    expect(Math.abs(stretch.stitches! - 1436.2)).toBeLessThan(4);
     expect(stretch.tail).toBe(160);
-    expect(Math.abs(stretch.allowance! - 142.8)).toBeLessThan(1);
+    expect(Math.abs(stretch.allowance! - 137.6)).toBeLessThan(1);
   });
 
   it('buckle band in two colours, sheathed 3 mm, wrist 6 ½ in, snug, fluent', () => {
-    // d = 2.49; thickness 7.17, × π = 22.53; inner 165.1 + 6 = 171.1; centre 193.63; − 45 = 148.63
-    // 1.782 × 2.49 = 4.437; 148.63 ÷ 4.437 = 33.5 → 34 = 150.86, 2.23 too long
-    // a leg, a cord of its own: sleeve 15; lark's head 24.92; core 150.86; turn 8.62; stitches 34 × 8.32 × 2.49
-    //   = 704.4; stub 4; hold 50; allowance 2.128 × 0.03 × 704.4 = 45.0: 1002.8 → 1010, twice
+    // d = 2.49; thickness 1.99 × 2.49 = 4.96, × π = 15.57; inner 165.1 + 6 = 171.1; centre 186.67; − 45 = 141.67
+    // 1.782 × 2.49 = 4.437; 141.67 ÷ 4.437 = 31.9 → 32 = 141.99
+    // a working leg: core 141.99; turn 8.62; stitches 32 × 8.32 × 2.49 = 662.9; stub 4; hold 50; allowance 2.128 × 0.03 × 662.9 = 42.3:
+    //   909.8 → 910, the second colour's whole cord, which begins in the sleeve
+    // the first colour has the lark's head, 2 × 24.92, and the tail of 35 that takes the sleeve, with 40 to draw it up: 1034.7 → 1040
     const { fit, cut } = plan({
       size: { wrist: 165.1 },
       ease: 'snug',
       skill: 'fluent',
       cords: { whole: { cord: 'sheathed-3', colours: ['race', 'sail'] } },
     });
-    expect(fit!.half_knots).toBe(34);
-    expect(fit!.error_mm).toBeCloseTo(2.2, 0);
+    expect(fit!.half_knots).toBe(32);
+    expect(fit!.error_mm).toBeCloseTo(0.3, 0);
     expect(cut!.cuts.map((c) => [c.colour, c.length_mm])).toEqual([
-      ['race', 1010],
-      ['sail', 1010],
+      ['race', 1040],
+      ['sail', 910],
     ]);
   });
 
@@ -88,19 +90,19 @@ describe('worked cases', () => {
 
   it('ring fob with a finger loop, sheathed 3 mm', () => {
     // d = 2.49; 1.848 × 2.49 = 4.602; 90 ÷ 4.602 = 19.6 → 20 = 92.03
-    // a leg: half the loop 45; knot 12.91 × 1.707 × 2.49 = 54.87; core 92.03; turn π(2.2+2.49)/2 = 7.37; stitches 20 × 8.42 × 2.49
-    //   = 419.3; stub 4; hold 80; allowance 40.2: 742.8; both 1485.6 → 1490
+    // a leg: half the loop 45; knot 18.62 × 2.49 = 46.4; core 92.03; turn π(2.2+2.49)/2 = 7.37; stitches 20 × 8.42 × 2.49
+    //   = 419.3; stub 6; hold 80; allowance 40.2: 736.3; both 1472.6 → 1480
     const { fit, cut } = plan({ project: 'fob-ring', size: null, cords: sheathed3 });
     expect(fit!.half_knots).toBe(20);
     expect(fit!.knotted_mm).toBeCloseTo(92, 1);
     expect(fit!.inner_mm).toBeUndefined();
-    expect(cut!.cuts[0]!.length_mm).toBe(1490);
+    expect(cut!.cuts[0]!.length_mm).toBe(1480);
   });
 
   it('ring fob with a neck loop for a child: breakaway, no flame', () => {
     // 1.947 × 2.49 = 4.848; 4 in = 101.6 ÷ 4.848 = 21.0 → 21 = 101.81
-    // a leg: half of 860 = 430; knot 54.87; core 101.81; turn 7.37; stitches 21 × 8.57 × 2.49 = 448.1; tucked 4 × 4.848 =
-    //   19.39; hold 120; allowance 2.128 × 0.07 × 448.1 = 66.8: 1248.4; both 2496.8 → 2500
+    // a leg: half of 860 = 430; knot 46.4; core 101.81; turn 7.37; stitches 21 × 8.57 × 2.49 = 448.1; tucked 4 × 4.848 =
+    //   19.39; hold 120; allowance 2.128 × 0.07 × 448.1 = 66.8: 1239.9; both 2479.8 → 2480
     const { cut, items, messages } = plan({
       project: 'fob-ring',
       size: { knotted: 101.6 },
@@ -109,15 +111,15 @@ describe('worked cases', () => {
       cords: sheathed3,
       options: { loop: 'neck' },
     });
-    expect(cut!.cuts[0]!.length_mm).toBe(2500);
+    expect(cut!.cuts[0]!.length_mm).toBe(2480);
     expect(items).toContainEqual({ item: 'breakaway', count: 1 });
     expect(messages.map((m) => m.code)).toContain('breakaway');
   });
 
   it('ring fob with a wrist loop for a hand of 205 mm, on a snap hook', () => {
     // d = 3.28; 1.782 × 3.28 = 5.845; 120 ÷ 5.845 = 20.5 → 21 = 122.74; loop 205 + 10 = 215
-    // a leg: 107.5; knot 12.91 × 1.707 × 3.28 = 72.28; core 122.74; turn π(2.8+3.28)/2 = 9.55; stitches 21 × 8.32 × 3.28 = 573.1;
-    //   stub 4; hold 50; allowance 36.6: 975.8; both 1951.6 → 1960
+    // a leg: 107.5; knot 18.62 × 3.28 = 61.1; core 122.74; turn π(2.8+3.28)/2 = 9.55; stitches 21 × 8.32 × 3.28 = 573.1;
+    //   stub 6; hold 50; allowance 36.6: 966.6; both 1933.2 → 1940
     const { cut } = plan({
       project: 'fob-ring',
       size: { knotted: 120 },
@@ -126,26 +128,26 @@ describe('worked cases', () => {
       cords: sheathed4,
       options: { loop: 'wrist', hardware: 'snap-hook-10' },
     });
-    expect(cut!.cuts[0]!.length_mm).toBe(1960);
+    expect(cut!.cuts[0]!.length_mm).toBe(1940);
   });
 
   it('by the ratio school: 12 to 1, of which core 2, and 100 mm for each hand', () => {
-    // wrist 190: centre 202 + 29.68 = 231.68; − 45 = 186.68 ÷ 6.061 = 30.8 → 31 = 187.90
-    // a leg: core 2 × 187.90 ÷ 2 = 187.90; working 10 × 187.90 ÷ 2 = 939.5; hands 100; and what closes and ends it by measure, turn
-    //   π (3 + 3.28) ÷ 2 = 9.86 and stub 4: 1241.3; both 2482.6 → 2490
+    // wrist 190: centre 202 + 20.5 = 222.5; − 45 = 177.5 ÷ 6.061 = 29.3 → 29 = 175.77
+    // a leg: core 2 × 175.77 ÷ 2 = 175.77; working 10 × 175.77 ÷ 2 = 878.9; hands 100; and what closes and ends it by measure, turn
+    //   π (3 + 3.28) ÷ 2 = 9.86 and stub 4: 1168.5; both 2337.0 → 2340
     const { cut } = plan({ size: { wrist: 190 }, cords: sheathed4, school: 'ratio' });
-    expect(cut!.cuts[0]!.length_mm).toBe(2490);
+    expect(cut!.cuts[0]!.length_mm).toBe(2340);
   });
 
-  it('by the core-multiple school: twice the wrist and 150, and three times that', () => {
-    // core 2 × (170 + 150) = 640; working 3 × 640 = 1920; together 2560, on the step
+  it('by the core-multiple school: twice the wrist and 75, and three times that', () => {
+    // core 2 × (170 + 75) = 490; working 3 × 490 = 1470; together 1960, on the step
     expect(plan({ size: { wrist: 170 }, cords: sheathed4, school: 'core-multiple' }).cut!.cuts[0]!.length_mm).toBe(
-      2560,
+      1960,
     );
   });
 
   it('minutes of a new maker', () => {
-    // 26 half knots and six counted twice = 32 × 30 s = 960; start and closure 30 + 40 = 70 s × 3 = 210: 19.5 min; 2.5 at the flame.
-    expect(plan({ skill: 'new', cords: sheathed4 }).minutes).toBe(22);
+    // 24 half knots and six counted twice = 30 × 30 s = 900; start and closure 30 + 40 = 70 s × 3 = 210: 18.5 min; 2.5 at the flame.
+    expect(plan({ skill: 'new', cords: sheathed4 }).minutes).toBe(21);
   });
 });

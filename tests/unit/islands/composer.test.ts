@@ -65,7 +65,7 @@ describe('composing a project', () => {
 
   it('the same again at the other end keeps both halves alike', () => {
     const twin = mirrorSection(SHIPPED.projects['bead-row-slider']!, 'after');
-    expect(twin.layout).toEqual(['before', 'row', 'after', 'after-2']);
+    expect(twin.layout).toEqual(['before', 'first-bead', 'row', 'after', 'after-2']);
     const { fit } = planned(twin);
     expect(fit!.counts.after).toBe(fit!.counts['after-2']);
     for (const cord of mirrorSection(buckle, 'band').cords)

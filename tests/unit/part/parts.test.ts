@@ -9,8 +9,8 @@ const along = (slug: string, changes: Partial<PartContext> = {}): number => PART
 
 /*
  * In a cord of d = 2. Round a bar: π (bar + d) ÷ 2. A turn round one strand 2π d with a rise of d: √(12.57² + 2²) = 12.72; round two
- * (2π + 2) d: √(16.57² + 2²) = 16.69. Knots are as long as they come out drawn tight, in diameters; the overhand 12.9, of two strands
- * as one 1.707 times that.
+ * (2π + 2) d: √(16.57² + 2²) = 16.69. Knots are as long as they come out drawn tight, in diameters: the overhand 12.9, and of two strands
+ * as one 18.6 of each on average; with a turn more 20.8 and 29.3.
  */
 describe('what each part uses of a leg', () => {
   it.each<[string, Partial<PartContext>, number, string]>([
@@ -30,16 +30,28 @@ describe('what each part uses of a leg', () => {
     ],
     ['button', { hardware: hardware('button-15') }, 7.07, 'π (2.5 + 2) ÷ 2'],
     ['overhand', {}, 25.82, '12.9 × 2'],
-    ['overhand', { strands: 2 }, 44.07, '25.82 × 1.707'],
+    ['overhand', { strands: 2 }, 37.25, '18.6 × 2'],
+    ['double-overhand', { strands: 2 }, 58.6, '29.3 × 2'],
+    ['stacked-overhand', {}, 57.1, '28.6 × 2: two overhands, the second over the first'],
     ['double-overhand', {}, 41.61, '20.8 × 2'],
     ['figure-eight', {}, 33.65, '16.8 × 2'],
     ['button-knot', { strands: 2 }, 54.35, '27.2 × 2'],
     ['button-knot', { strands: 4 }, 76.87, '54.35 × √2: two bundles of twice the area'],
     ['double-connection', {}, 31.17, '15.6 × 2'],
-    ['overhand-loop', { strands: 2, loop: 90 }, 89.07, '45 + 44.07'],
+    ['overhand-loop', { strands: 2, loop: 90 }, 82.25, '45 + 37.25'],
     ['fold-loop', { mate: 40 }, 24.1, '(40 × 1.05 + π 2) ÷ 2 = (42 + 6.28) ÷ 2'],
     ['slip-loop', { mate: 40 }, 46.82, '42 ÷ 2 + 25.82'],
-    ['noose', { strands: 2 }, 52.42, '16.69 ÷ 2 + 44.07'],
+    ['noose', { strands: 2 }, 45.6, '16.69 ÷ 2 + 37.25'],
+    ['noose', { strands: 2, times: 2, tied: 'one' }, 60.36, '16.69 ÷ 2 + 26.0 × 2: two turns round the other leg'],
+    ['overhand-loop', { strands: 4 }, 64.6, 'half of π × 4.83 × 1.05 + 2π, 22.2 ÷ 2, and 26.75 × 2'],
+    ['tie-loop', { strands: 2 }, 62.25, '25 high, and 37.25'],
+    ['finger-tail', {}, 75, 'a finger'],
+    ['neck-knot', { strands: 2 }, 40.25, 'a gap of 1.5 × 2, and 37.25'],
+    ['shank', { hardware: hardware('shank-button-12'), strands: 2 }, 3.6, 'its wire of 1.6, and 2'],
+    ['caught-bead', { hardware: hardware('bead-6'), strands: 2 }, 80.5, '6 + 2 × 37.25'],
+    ['wide-fused-end', {}, 6, 'a quarter of an inch'],
+    ['edge-whipped-end', {}, 13.2, 'along 4 half knots of 3.3'],
+    ['sliding-knot', { times: 2, stands: true }, 6, 'straight through: (2 + 1) × 2'],
     ['friction-hitch', { times: 2, strands: 2 }, 39.14, '2 × √(16.57² + 4²) + 5.05 of the bar'],
     ['sliding-knot', { times: 4 }, 80.51, '4 × 16.69 + 5 × 2, and 3.8 where it turns back under'],
     ['half-hitches', { times: 3 }, 44.2, '3 × (12.72 + 2)'],
@@ -54,7 +66,8 @@ describe('what each part uses of a leg', () => {
     ['fused-end', {}, 4, 'the stub'],
     ['glued-end', {}, 4, 'the stub'],
     ['tucked-end', {}, 13.2, '4 half knots of 3.3'],
-    ['sleeve-join', {}, 15, 'the overlap'],
+    ['sleeve-join', {}, 35, 'the tail, of which the last 19 is a sleeve'],
+    ['sleeve-join', { stands: true }, 0, 'the other cord’s end lies within the band'],
     ['butt-join', {}, 4, 'the stub'],
     ['tuck-join', {}, 40, 'under the knotting'],
     ['offset-fold', {}, 0, 'a fold uses nothing'],
@@ -70,7 +83,7 @@ describe('what each part uses of a leg', () => {
     ['sliding-knot', { times: 2 }, 43.01, '2 × 16.69 + 3 × 2 + 3.6'],
     ['leg-tail', {}, 50, 'since 215 − 180 = 35 is too little to pull by'],
     ['leg-tail', { hand: 260 }, 80, '260 − 180'],
-    ['knot-row', { strands: 2, times: 3, mate: 37 }, 199.92, '3 × (44.07 + (37 × 1.05 + π 2) ÷ 2 = 22.6)'],
+    ['knot-row', { strands: 2, times: 3, mate: 37 }, 216.7, '3 × (37 × 1.05 + π 2) ÷ 2 = 67.7, and 4 × 37.25'],
   ])('%s with %o: %f mm, %s', (slug, changes, mm) => {
     expect(Math.abs(use(slug, changes) - mm)).toBeLessThan(0.25);
   });
@@ -101,7 +114,7 @@ describe('what each closure takes of the ring', () => {
     ['friction-hitch', { times: 2, strands: 2 }, 10, '(2 × 2 + 1) × 2'],
     ['noose', { strands: 2, tied: 'one' }, 16.98, '3.2 × 1.35 × 2 + 8.34'],
     ['tie-tail', {}, 10, 'a gap of the maker’s choosing'],
-    ['knot-row', { mate: 40, strands: 2, times: 3 }, 31.92, '3.2 × 1.707 × 2 + 21'],
+    ['knot-row', { mate: 40, strands: 2, times: 3 }, 29.64, '4.32 × 2 + 21'],
   ])('%s with %o: %f mm, %s', (slug, changes, mm) => {
     expect(PARTS[slug]!.ring!(context(changes)).mm).toBeCloseTo(mm, 1);
   });
@@ -127,9 +140,11 @@ describe('what each part takes up of the band', () => {
     ['button-knot', { strands: 2 }, 8],
     ['button-knot', { strands: 4 }, 11.3],
     ['button-knot', { strands: 1 }, 8],
-    // One turn more stands a diameter higher: 4.2 d; and of two strands × 1.707.
+    // One turn more stands a diameter higher: 4.2 d; of two strands as it is drawn tight, 6.71 d.
     ['double-overhand', {}, 8.4],
-    ['double-overhand', { strands: 2 }, 14.3],
+    ['double-overhand', { strands: 2 }, 13.4],
+    // A gap of 1.5 d and the knot of two, 4.32 d.
+    ['neck-knot', { strands: 2 }, 11.6],
     // Loops, tails, ends and joins none.
     ['fold-loop', { mate: 40 }, 0],
     ['slide-tail', {}, 0],
@@ -144,9 +159,12 @@ describe('what each part takes up of the band', () => {
     expect(PARTS.button!.girth!(context({ hardware: hardware('button-15') }))).toBe(37);
     expect(PARTS['button-knot']!.girth!(context({ strands: 2 }))).toBeCloseTo(25.1, 1);
     expect(PARTS['button-knot']!.girth!(context({ strands: 4 }))).toBeCloseTo(35.5, 1);
-    // Three diameters across, and three and a half with a turn more.
-    expect(PARTS.overhand!.girth!(context())).toBeCloseTo(18.85, 2);
-    expect(PARTS['double-overhand']!.girth!(context())).toBeCloseTo(21.99, 2);
+    // Round the drawn strands: an overhand is 2.94 d across, one of two strands 4.37 d; with a turn more 3.07 d and 4.47 d.
+    const across = (slug: string, strands: number) => PARTS[slug]!.girth!(context({ strands })) / (Math.PI * 2);
+    expect(across('overhand', 1)).toBeCloseTo(2.94, 1);
+    expect(across('overhand', 2)).toBeCloseTo(4.37, 1);
+    expect(across('double-overhand', 1)).toBeCloseTo(3.07, 1);
+    expect(across('double-overhand', 2)).toBeCloseTo(4.47, 1);
     for (const slug of ['figure-eight', 'double-connection'])
       expect(PARTS[slug]!.girth!(context())).toBeGreaterThan(Math.PI * 2 * 2);
   });

@@ -11,12 +11,16 @@ const HARDWARE: Readonly<Record<string, string>> = {
   ring: 'split-ring-25',
   'through-bead': 'bead-10',
   'end-bead': 'bead-10',
+  'caught-bead': 'bead-10',
+  shank: 'shank-button-12',
 };
 /** Parts at a fold have two legs, knots of legs with each other an even number. */
 const LEGS: Readonly<Record<string, readonly number[]>> = {
   'fold-loop': [2, 4],
   'slip-loop': [2],
-  'overhand-loop': [2],
+  'overhand-loop': [2, 4],
+  'tie-loop': [2, 4],
+  'caught-bead': [1, 2],
   noose: [2],
   'knot-row': [2],
   'friction-hitch': [2],

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { samplePath, type Point, type StitchGeometry } from '../../../src/core/stitch';
+import { alexander } from './invariant';
 import { TRIED, crossingsOf, passes, geometryOf, crossingSigns } from './tried';
 
 describe('what knot each stitch ties', () => {
@@ -111,10 +112,13 @@ describe('what knot each stitch ties', () => {
     expect(turned / (2 * Math.PI)).toBeCloseTo(1, 6);
   });
 
-  it('centre knot: three crossings, over and under in turn all along', () => {
-    const own = crossingsOf(two('centre-knot'), 'a').map((c) => (c.over ? 'o' : 'u'));
-    expect(own).toHaveLength(6);
-    expect(own.every((pass, i) => i === 0 || pass !== own[i - 1])).toBe(true);
+  it('centre knot: 8₂₁, whose Alexander polynomial is (t² − t + 1)(t² − 3t + 1)', () => {
+    const g = two('centre-knot');
+    const line = samplePath(g.working[0]!, g.pitch, 3);
+    // At −1: 3 × 5; at 2: 3 × −1; at 3: 7 × 1; at −2: 7 × 11.
+    expect([-1, 2, 3, -2].map((t) => alexander(line, t))).toEqual([15, 3, 7, 77]);
+    // Worked flat: no more than two strands and a half lie over each other.
+    for (const [, , z] of line) expect(Math.abs(z)).toBeLessThan(1.05);
   });
 
   it('bead row: the overhand knot behind each bead, three crossings', () => {

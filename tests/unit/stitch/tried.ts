@@ -23,6 +23,7 @@ export const TRIED: Record<string, Around[]> = {
       ],
     },
   ],
+  'bead-alone': [1, 2].map((strands) => ({ strands, diameter: 1, beads: [{ length: 4, width: 4 }] })),
   'bead-on-core': [1, 2].map((strands) => ({ strands, diameter: 1, beads: [{ length: 4, width: 4 }] })),
   'beads-on-workers': [1, 2].map((strands) => ({ strands, diameter: 1, beads: [{ length: 3, width: 3 }] })),
   'wrapped-braid': [{ strands: 1, diameter: 1 }],

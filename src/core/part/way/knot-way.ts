@@ -26,15 +26,8 @@ const TIGHT: Readonly<Record<string, Tight>> = {
 };
 /** Where the standing strand is of a knot tied round it, across, in diameters. */
 const STANDS = -0.475;
-export type TightName =
-  | 'overhand'
-  | 'overhand-round'
-  | 'double-overhand'
-  | 'double-overhand-round'
-  | 'figure-eight'
-  | 'figure-eight-round'
-  | 'button-knot'
-  | 'double-connection';
+export type StopperName = 'overhand' | 'double-overhand' | 'figure-eight' | 'stacked-overhand';
+export type TightName = StopperName | `${StopperName}-round` | 'button-knot' | 'double-connection';
 
 /** A strand over so much of its own line: its straight ends drawn out or cut to that; where the knot is longer, it stands over. */
 function over(points: readonly Point[], own: number, height: number): Point[] {
@@ -69,6 +62,25 @@ function remembered(key: string, length: () => number): number {
 export const knotLength = (name: TightName, height: number): number =>
   remembered(`${name} ${height}`, () => wayLength(knotOver(name, height)));
 
+/** The drawn knot of so many strands as one, and how much larger it is taken where there are more than four. */
+function tightOf(name: TightName, strands: number): { readonly tight: Tight; readonly larger: number } {
+  const drawn = Math.min(4, strands);
+  return { tight: TIGHT[`${name}-${drawn}`]!, larger: Math.sqrt(strands / drawn) };
+}
+
+/** Length along its own line, in diameters of one strand, of a knot of several strands as one. */
+export function heightOfSeveral(name: TightName, strands: number): number {
+  const { tight, larger } = tightOf(name, strands);
+  return tight.height * larger;
+}
+
+/** Cord of each strand, on average, in a knot of several as one, in diameters. */
+export const lengthOfSeveral = (name: TightName, strands: number): number =>
+  remembered(`${name} as ${strands}`, () => {
+    const { tight, larger } = tightOf(name, strands);
+    return (tight.ways.reduce((sum, way) => sum + wayLength(way), 0) / tight.ways.length) * larger;
+  });
+
 /** Cord of the one that ties round the others, in diameters, over so much of its own line. */
 export const roundLength = (name: TightName, strands: number, height: number): number =>
   remembered(`${name} ${strands} ${height}`, () => wayLength(roundWays(name, strands, 1, height)[0]!.points));
@@ -90,21 +102,19 @@ function loosened({ height, ways }: Tight, d: number, mm: number, along: number)
   return apart(low);
 }
 
-/**
- * All strands of a bundle through a knot as one, as loose as they are measured: the tight knot of so many strands, drawn apart until
- * its strands are on average as long. More than four are drawn as four.
- *
- * @param mm what each uses on average
- * @param along band length of the knot, mm
- */
-export function asOneWays(name: TightName, strands: number, d: number, mm: number, along: number): Way[] {
-  const tight = TIGHT[strands === 1 ? name : `${name}-${Math.min(4, strands)}`]!;
-  const ways = loosened(tight, d, mm, along);
-  // They enter about the band's middle.
+/** The strands of a bundle through a knot as one, about the band's middle. More than four are drawn as four, as much larger. */
+export function asOneWays(name: TightName, strands: number, d: number): Way[] {
+  const { tight, larger } = tightOf(name, strands);
+  const ways = tight.ways.map((way) => scaled(way, larger * d));
   const mean = (axis: 0 | 2): number => ways.reduce((sum, points) => sum + points[0]![axis], 0) / ways.length;
   const [mx, mz] = [mean(0), mean(2)];
   return ways.map((points, leg) => ({ leg, points: points.map(([x, y, z]): Point => [x - mx, y, z - mz]) }));
 }
+
+/** One strand through a knot of its own, over so much of its line, in diameters. */
+export const aloneWays = (name: TightName, d: number, height: number): Way[] => [
+  { leg: 0, points: scaled(knotOver(name, height), d) },
+];
 
 /** One strand tied round the others, who stand straight beside it. */
 export function roundWays(name: TightName, strands: number, d: number, height: number): Way[] {

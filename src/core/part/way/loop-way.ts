@@ -37,21 +37,35 @@ export function loopWays(mm: number, x: number, z = 0): Way[] {
   ];
 }
 
-/** A knot's ways, each going on into its half of a loop past it, where they meet; each gives so much to the loop, mm. */
+/** A knot's ways, each going on into its half of a loop past it, where two and two meet; each gives so much to the loop, mm. */
 export function knotThenLoop(knot: readonly Way[], mm: number, d: number): Way[] {
   const top = Math.max(...knot.flatMap(({ points }) => points.map(([, y]) => y))) + 0.6 * d;
-  const outermost = Math.max(...knot.map(({ points }) => points.at(-1)![0]));
-  const middle = knot.reduce((sum, { points }) => sum + points.at(-1)![0], 0) / knot.length;
+  // Two strands are a loop; of four, those behind and those in front, one loop behind the other.
+  const byDepth = knot.toSorted((a, b) => a.points.at(-1)![2] - b.points.at(-1)![2]);
+  const pairs = knot.length < 4 ? [knot] : [byDepth.slice(0, 2), byDepth.slice(2)];
+  return pairs
+    .flatMap((pair, k) => loopOf(pair, mm, d, top, pairs.length > 1 ? (k - 0.5) * 1.5 * d : 0))
+    .toSorted((a, b) => a.leg - b.leg);
+}
+
+/** Strands that leave a knot and meet at the far end of a loop, so deep. */
+function loopOf(pair: readonly Way[], mm: number, d: number, top: number, depth: number): Way[] {
+  const outermost = Math.max(...pair.map(({ points }) => points.at(-1)![0]));
+  const middle = pair.reduce((sum, { points }) => sum + points.at(-1)![0], 0) / pair.length;
+  const clear = depth === 0 ? 0 : 2.4 * d;
   // Each goes on to the side that it leaves the knot on.
   const whole = (points: readonly Point[], reach: number, wide: number): Point[] => {
     const out = points.at(-1)!;
-    return [...points, ...half(out, out[0] === outermost ? 1 : -1, reach, wide, top - out[1], middle)];
+    const side = out[0] === outermost ? 1 : -1;
+    const from: Point = [middle + side * Math.max(0.55 * d, Math.abs(out[0] - middle)), top + clear, depth];
+    const to = half(from, side, reach, wide, 0, middle).map(([x, y, z]): Point => [x, y, depth === 0 ? z : depth]);
+    return depth === 0 ? [...points, ...half(out, side, reach, wide, top - out[1], middle)] : [...points, from, ...to];
   };
-  const [first, ...others] = knot;
+  const [first, ...others] = pair;
   const long = (points: readonly Point[]): number => wayLength(points) + mm;
   const lead = fitted(long(first!.points), (reach) => whole(first!.points, reach, WIDE * reach), 2 * mm);
   // The others meet it at its far end, as wide as they are long.
-  const reach = lead.at(-1)![1] - top;
+  const reach = lead.at(-1)![1] - top - clear;
   return [
     { leg: first!.leg, points: lead },
     ...others.map(({ leg, points }) => ({
@@ -77,7 +91,7 @@ function lens([fx, fy, fz]: Point, [tx, ty, tz]: Point, side: number, wide: numb
 }
 
 /**
- * So many knots of two legs, each with a loop between the legs past it.
+ * So many loops between two legs in a row, with a knot before each and one after the last.
  *
  * @param along band length of the knot, mm
  * @param mm what each leg gives to a loop
@@ -87,18 +101,21 @@ export function knotsAndLenses(knot: readonly Way[], along: number, mm: number, 
   const crosses = Math.sign(knot[0]!.points[0]![0] - mean(0)) !== Math.sign(knot[0]!.points.at(-1)![0] - mean(-1));
   const reach = mm * 0.86;
   return knot.map(({ leg, points }) => {
-    const row = (wide: number): Point[] =>
-      Array.from({ length: times }, (_, k) => {
-        // Where the legs change sides in a knot, the next is tied turned over, so that no loop is crossed.
-        const turned = (n: number): readonly Point[] => (crosses && n % 2 === 1 ? turnedHalf(points) : points);
+    // Where the legs change sides in a knot, the next is tied turned over, so that no loop is crossed.
+    const turned = (n: number): readonly Point[] => (crosses && n % 2 === 1 ? turnedHalf(points) : points);
+    const knotAt = (k: number): Point[] => turned(k).map(([x, y, z]): Point => [x, y + k * (reach + along), z]);
+    const row = (wide: number): Point[] => [
+      ...Array.from({ length: times }, (_, k) => {
         const from = k * (reach + along);
         const [last, next] = [turned(k).at(-1)!, turned(k + 1)[0]!];
         const side = Math.sign(last[0] - (crosses && k % 2 === 1 ? -mean(-1) : mean(-1))) || 1;
         return [
-          ...turned(k).map(([x, y, z]): Point => [x, y + from, z]),
+          ...knotAt(k),
           ...lens([last[0], from + along, last[2]], [next[0], from + along + reach, next[2]], side, wide, 0.6 * d),
         ];
-      }).flat();
-    return { leg, points: fitted(times * (wayLength(points) + mm), row, mm) };
+      }).flat(),
+      ...knotAt(times),
+    ];
+    return { leg, points: fitted((times + 1) * wayLength(points) + times * mm, row, mm) };
   });
 }

@@ -2,7 +2,7 @@ import { idIn } from '../leg-step';
 import { workedDiameter, type Cord } from '../../cord';
 import { checkHole, type Hardware } from '../../part';
 import type { Message } from '../../studio';
-import type { PieceCord, PieceSection } from './piece';
+import { inCord, type PieceCord, type PiecePart, type PieceSection } from './piece';
 
 /** The cord of the first leg that works a section, or runs through it as core. */
 function cordIn(section: string, does: 'work' | 'core', cords: readonly PieceCord[]): Cord | undefined {
@@ -51,4 +51,16 @@ export function checkCount(sections: Readonly<Record<string, PieceSection>>): Me
   const text =
     'The half knots counted over that length are closer than the cord has room for: measure again, or check the cord. The studio’s own draw is used.';
   return [{ level: 'warning', code: 'count-too-tight', text, values: {} }];
+}
+
+/** Strands of the widest part of the band that lie side by side in a buckle's width: core and two working strands. */
+export function checkBuckleWidth(
+  parts: readonly PiecePart[],
+  band: readonly PieceSection[],
+  shelf: readonly Hardware[],
+): Message[] {
+  const strands = 2 + Math.max(0, ...band.flatMap(({ runs }) => runs.map(({ around }) => around.strands)));
+  return parts
+    .filter(({ part }) => part.slug === 'buckle')
+    .flatMap(({ part, base, cord }) => part.check({ ...inCord(base, cord), strands }, shelf));
 }

@@ -18,6 +18,12 @@ interface Made {
   readonly messages: readonly Message[];
 }
 
+/** Beads of a counted row that other sections string, one each: they count too. */
+const strungBeside = ({ sections }: Project, row: Project['sections'][number]): number =>
+  sections
+    .filter(({ id, beads, count }) => id !== row.id && beads?.[0] === row.beads?.[0] && typeof count === 'number')
+    .reduce((sum, { count }) => sum + Number(count), 0);
+
 function make(project: Project, request: PieceRequest, catalogue: Catalogue, figures: Figures): Made {
   const chosen = Math.max(0, ...Object.values(request.cords).map((choice) => choice.colours?.length ?? 0));
   const choices = settle(project, request.options, chosen);
@@ -25,8 +31,13 @@ function make(project: Project, request: PieceRequest, catalogue: Catalogue, fig
   const hardware = chooseHardware(project, request, catalogue);
   const sections: Record<string, PieceSection> = {};
   for (const section of project.sections.filter((s) => present(s.when, choices))) {
-    const counted =
-      section.id === project.options.beads && choices.beads !== null ? { ...section, count: choices.beads } : section;
+    const own =
+      section.id === project.options.beads && choices.beads !== null
+        ? choices.beads - strungBeside(project, section)
+        : section.id === project.options.slider
+          ? (request.options.slider ?? null)
+          : null;
+    const counted = own === null ? section : { ...section, count: own };
     const measured = measureSection(counted, cords, hardware.byId, request, figures);
     if (measured) sections[section.id] = measured;
   }

@@ -4,6 +4,7 @@ import { checkWearer, needsBreakaway, ruleFinish } from '../../safety';
 import { origin, type Figures, type Message } from '../../studio';
 import { entry, type Catalogue } from '../catalogue';
 import { present } from '../choices';
+import { checkBuckleWidth } from './check-piece';
 import { makeOnce } from './make';
 import {
   inCord,
@@ -113,6 +114,7 @@ export function resolvePiece(request: PieceRequest, catalogue: Catalogue, figure
       figures,
     ),
     ...Object.values(parts).flatMap(({ part, base, cord }) => part.check(inCord(base, cord), shelf)),
+    ...checkBuckleWidth(Object.values(parts), band, shelf),
   ];
   return {
     project,

@@ -1,4 +1,4 @@
-import { useFactor, workedDiameter, type Cord } from '../../cord';
+import { flatteningOf, useFactor, workedDiameter, type Cord } from '../../cord';
 import type { Hardware } from '../../part';
 import { measureStitch, STITCHES, type Around } from '../../stitch';
 import type { Figures } from '../../studio';
@@ -31,6 +31,9 @@ function legsIn(section: string, cords: readonly PieceCord[]): { working: Leg[];
 }
 
 const mean = (values: readonly number[]): number => values.reduce((sum, v) => sum + v, 0) / values.length;
+
+/** Cord of this diameter or more, mm, makes a slider of fewer square knots: the studio's figure for it. */
+const SLIDER_THICK = 2;
 
 /** The draw of a count: against the tightest pitch of the knotted stitch of a section that has no beads between its knots. */
 function drawnBy(made: MadeCount, section: ProjectSection, around: Around, d: number): number | null {
@@ -119,7 +122,11 @@ export function measureSection(
   );
   const unit = runs.reduce((sum, run) => sum + run.mm, 0);
   const over = typeof section.count === 'object' && 'over' in section.count ? hardware[section.count.over] : undefined;
-  const wanted = over ? over.width_mm + over.length_mm : figures.slider_length;
+  const count = (): number => {
+    if (over) return Math.max(4, Math.round((over.width_mm + over.length_mm) / unit / 2) * 2);
+    const squares = lead.cord.diameter_mm >= SLIDER_THICK ? figures.slider_thick : figures.slider_thin;
+    return Math.max(1, Math.round((2 * squares) / Math.max(1, halfKnots)));
+  };
   return {
     id: section.id,
     runs,
@@ -128,11 +135,12 @@ export function measureSection(
     halfKnots,
     draw: halfKnots > 0 ? draw : 1,
     tight: counted !== null && counted < 1,
-    count: typeof section.count === 'object' ? Math.max(4, Math.round(wanted / unit / 2) * 2) : section.count,
+    count: typeof section.count === 'object' ? count() : section.count,
     uses,
     learned,
     width: Math.max(...runs.map(({ measure }) => measure.width)) * d * arms,
-    thickness: Math.max(...runs.map(({ measure }) => measure.thickness)) * d,
+    thickness:
+      Math.max(...runs.map(({ measure }) => measure.thickness)) * d * (halfKnots > 0 ? flatteningOf(lead.cord) : 1),
     arms,
     beads,
     beadCounts: beads.map((_, index) => strung(index)),
