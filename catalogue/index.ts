@@ -47,6 +47,7 @@ import buckle15 from './hardware/buckle-15.json';
 import buckle20 from './hardware/buckle-20.json';
 import buckleSteel15 from './hardware/buckle-steel-15.json';
 import button15 from './hardware/button-15.json';
+import button18 from './hardware/button-18.json';
 import button18Four from './hardware/button-18-four.json';
 import charm20 from './hardware/charm-20.json';
 import shankButton12 from './hardware/shank-button-12.json';
@@ -121,6 +122,7 @@ export const SHIPPED: Catalogue = {
     buckle20,
     buckleSteel15,
     button15,
+    button18,
     button18Four,
     charm20,
     shankButton12,

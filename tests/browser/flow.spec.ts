@@ -115,10 +115,10 @@ test('a number opens to what it is made of', async ({ page }) => {
   await stretches.first().focus();
   await expect(stretches.first()).toBeFocused();
   await expect(stretches.first()).toHaveAccessibleName(/^Start, [\d.]+ mm: 2 × \(Lark’s head/);
-  // Another school, and what it would leave: 12 × 163.7 of band, a hand at each of two ends, two turns and stubs, 2,192.
+  // Another school, and what it would leave: 12 × 151.5 of band, a hand at each of two ends, two turns and stubs, 2,046.
   await tray.getByRole('radio', { name: 'Ratio' }).check();
   await saved(page);
-  await expect(page.getByRole('row', { name: /Orla Finchett/ })).toContainText('220.0 cm');
+  await expect(page.getByRole('row', { name: /Orla Finchett/ })).toContainText('205.0 cm');
   await tray.getByRole('radio', { name: 'Measured' }).check();
   await saved(page);
   // What this maker counted is their draw at once: 25 half knots of at least 5.41 mm made 155.

@@ -175,7 +175,9 @@ export function fitPiece(piece: Piece, size: Size, ease: Ease, figures: Figures)
   const halfKnots = fill.reduce((sum, section) => sum + section.halfKnots, 0);
   const fixedHalfKnots = band.reduce((sum, s) => sum + (s.count === 'fill' ? 0 : s.count * s.halfKnots), 0);
   const single = fill.every((section) => section.runs.length === 1);
-  const divisions = single ? (fill[0]?.runs[0]!.measure.divisions ?? 1) / (fill[0]?.runs[0]!.times ?? 1) : 1;
+  // Knots are counted by the repeat of their stitch; courses, beads and tubes one by one.
+  const divisions =
+    single && halfKnots > 0 ? (fill[0]?.runs[0]!.measure.divisions ?? 1) / (fill[0]?.runs[0]!.times ?? 1) : 1;
   // A closure that only draws up until the band's ends meet must never get a band that is too long.
   const drawsUp = piece.project.opens === 'slides' && piece.closure.length > 0 && !('knotted' in size);
   const whole = (units: number): number => (drawsUp ? Math.floor(units + 1e-9) : Math.round(units));

@@ -41,6 +41,8 @@ import { meltedEnd } from './melted-end';
 import { neckKnot } from './neck-knot';
 import { shank } from './shank';
 import { wideFusedEnd } from './wide-fused-end';
+import { loopedOnCore } from './looped-on-core';
+import { trimmedEnd } from './trimmed-end';
 import type { Part } from './part';
 
 export { checkHole } from './hole';
@@ -52,6 +54,7 @@ export { wayLength, type Way } from './way/way';
 const ALL = [
   larksHead,
   tieMiddle,
+  loopedOnCore,
   foldLoop,
   slipLoop,
   overhandLoop,
@@ -85,6 +88,7 @@ const ALL = [
   wideFusedEnd,
   meltedEnd,
   gluedEnd,
+  trimmedEnd,
   glueDrop,
   tuckedEnd,
   slideEnd,

@@ -91,12 +91,16 @@ export const OVERHAND_KNOT: Stopper = { knot: 'overhand', name: 'overhand knot',
 /** Cord one leg uses in an overhand knot. */
 export const knotCord = (context: Tied): PartUse => stopperCord(context, OVERHAND_KNOT);
 
+/** A fine strand in a knot of thicker ones goes as far round as they do. */
+const among = (context: PartContext): PartContext =>
+  context.round > context.d ? { ...context, d: context.round } : context;
+
 export const overhand: Part = {
   slug: 'overhand',
   name: 'Overhand knot',
   stretch: 'end',
-  use: knotCord,
-  ways: (context) => stopperWays(context, OVERHAND_KNOT),
+  use: (context) => knotCord(among(context)),
+  ways: (context) => stopperWays(among(context), OVERHAND_KNOT),
   along: (context) => stopperAlong(context, OVERHAND_KNOT),
   girth: (context) => stopperGirth(context, OVERHAND_KNOT),
   byOne: true,

@@ -9,6 +9,8 @@ export interface PartContext {
   readonly cord: Cord;
   /** Worked diameter of the cord. */
   readonly d: number;
+  /** Worked diameter of what it is tied round, where that is another cord; 0 where it is not. */
+  readonly round: number;
   /** Strands that are tied as one, wrapped, or lie side by side in the hardware's opening. */
   readonly strands: number;
   /** How many turns, hitches or knots, where a part repeats. */

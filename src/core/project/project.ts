@@ -56,6 +56,12 @@ const PartUseSchema = Type.Object(
     mate: Type.Optional(Type.String({ ...Id, description: 'the part that a loop closes over' })),
     slider: Type.Optional(Type.String({ ...Id, description: 'the closure that a tail slides in' })),
     tied: Type.Optional(TiedSchema),
+    round: Type.Optional(
+      Type.Unsafe<Static<typeof RoleSchema>>({
+        ...RoleSchema,
+        description: 'the cord it is tied round, where that is another',
+      }),
+    ),
     strands: Type.Optional(count(24, 'strands tied as one, wrapped, or side by side in the opening')),
     times: Type.Optional(count(40, 'turns, hitches or knots')),
     when,

@@ -1,4 +1,4 @@
-import { edgeHitch } from './edge-hitch';
+import { OVER } from './edge-hitch';
 import { EDGE, HALF_PITCH, squareKnotStrand } from './square-knot';
 import { CORE_SPACING } from './straight';
 import type { Point, Stitch, StrandPath } from './strand';
@@ -15,8 +15,7 @@ export const alternatingPanels: Stitch = {
   name: 'Alternating panels',
   geometry: () => {
     const knot = 2 * HALF_PITCH;
-    const hitch = edgeHitch.geometry({ strands: 1, diameter: 1.05 });
-    const panel = HITCHES * hitch.pitch;
+    const panel = HITCHES * OVER.apart;
     const gap = 1.3;
     const pitch = knot + panel + 2 * gap;
     const neighbour = 2.55;
@@ -32,9 +31,8 @@ export const alternatingPanels: Stitch = {
       ...straightUp(-mirror * neighbour, knot + gap, pitch - gap * 0.9, 8),
     ];
     const hitching = (mirror: 1 | -1): Point[] => {
-      const one = hitch.working[0]!.points;
       const hitches = Array.from({ length: HITCHES }, (_, k) =>
-        one.map(([x, y, z]): Point => [mirror * (neighbour + x), knot + gap + 0.3 + y + k * hitch.pitch, z]),
+        OVER.points.map(([x, y, z]): Point => [mirror * (neighbour + x), knot + gap + 0.3 + y + k * OVER.apart, z]),
       ).flat();
       const led: Point = [mirror * (outer - 0.2), knot + gap + 0.3 + panel, 1.25];
       return [...straightUp(mirror * outer, 0, knot, 5), ...hitches.slice(0, -1), led];

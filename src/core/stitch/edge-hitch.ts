@@ -32,22 +32,38 @@ const HITCH: readonly Point[] = [
   [0.65, 0.1, 0.8],
   [0.95, 0.31, 0.8],
   [1.22, 0.52, 0.95],
-  [1.3, 0.75, 1.24],
-  [1.16, 0.94, 1.53],
 ];
-const PITCH = 1.2;
+const PITCH = 1.6;
+
+/** One hitch after another, all made over, over a strand a little thicker than one: `apart` from one to the next. */
+export const OVER = {
+  apart: 1.2,
+  points: [...HITCH, [1.3, 0.75, 1.24] as const, [1.16, 0.94, 1.53] as const].map((p) => outward(p, 0.025)),
+};
+
+/** From where the end of a hitch over comes out to where the hitch under begins, round the outside. */
+const OUTSIDE: readonly Point[] = [
+  [1.7, 0.78, 0.7],
+  [2.05, 0.98, 0],
+  [1.85, 1.12, -0.8],
+  [1.45, 1.2, -1.45],
+];
+
+const turnedOver = ([x, y, z]: Point): Point => [x, y + PITCH, -z];
+/** One hitch over and one under, its mirror: a lark's head along the carried strand, which does not wind round it. */
+const PAIR: readonly Point[] = [...HITCH, ...OUTSIDE, ...[...HITCH, ...OUTSIDE].map(turnedOver)];
 
 export const edgeHitch: Stitch = {
   slug: 'edge-hitch',
-  name: 'Edge half hitches',
+  name: 'Pairs of half hitches',
   geometry: ({ strands, diameter, draw = 1 }) => {
     const by = (diameter * (1 + ((strands - 1) * 2) / Math.PI) - 1) / 2;
     return {
-      pitch: PITCH * draw,
-      divisions: 1,
+      pitch: 2 * PITCH * draw,
+      divisions: 2,
       halfKnots: 0,
-      working: [{ strand: 'a', points: HITCH.map((p) => drawnApart(draw)(outward(p, by))) }],
-      core: straightCore(strands, diameter, PITCH * draw),
+      working: [{ strand: 'a', points: PAIR.map((p) => drawnApart(draw)(outward(p, by))) }],
+      core: straightCore(strands, diameter, 2 * PITCH * draw),
     };
   },
   beads: 0,
@@ -55,15 +71,15 @@ export const edgeHitch: Stitch = {
   difficulty: 2,
   steps: [
     {
-      text: 'Hold the carried strand straight. Bring the other across its front and round behind it.',
+      text: 'Hold the carried strand straight. Take the border over it, round behind it, and out through its own loop.',
       active: 'a',
-      reached: { a: 0.6 },
+      reached: { a: 0.5 },
     },
     {
-      text: 'Lead the end up under its own bar, and draw it snug against the last hitch.',
+      text: 'Take the border under it, round the front, and out through its own loop: a pair.',
       active: 'a',
       reached: { a: 1 },
     },
   ],
-  watch: 'Every bar lies on the outside. A carried strand held slack makes the edge wavy.',
+  watch: 'Over, then under, by turns: hitches that are all made over wind round the strand.',
 };

@@ -3,13 +3,15 @@ import { EDGE, HALF_PITCH, squareKnotStrand } from './square-knot';
 import { CORE_SPACING } from './straight';
 import type { Around, Point, Stitch, StitchGeometry, StrandPath } from './strand';
 
-/** Square knots in each panel, and pairs of hitches of a border beside them. */
+/** Square knots in each panel, and pairs of hitches of a border beside those of row one. */
 const KNOTS = 2;
-/** Room between rows, for a pair of hitches of each border: two of 1.2, drawn as they are. */
-const PAIR = 2;
+const PAIRS = 2;
 /** How far from its middle a panel's edge strand waits, round two strands and round one. */
 const WIDE = 2.49;
 const NARROW = 2.02;
+
+/** Room between rows, in which strands that waited come in to tie and others go out. */
+const BETWEEN = 3.6;
 
 /** Room before and behind a row, so that no knot stands in the next one’s. */
 const ROOM = 1;
@@ -40,8 +42,7 @@ function geometry(around: Pick<Around, 'draw'>): StitchGeometry {
   const draw = (around.draw ?? 1) * APART;
   const row = KNOTS * 2 * HALF_PITCH * draw;
   const hitch = edgeHitch.geometry({ strands: 1, diameter: 1.05, draw });
-  const pair = PAIR * hitch.pitch;
-  const gap = pair + ROOM;
+  const gap = BETWEEN;
   const pitch = 2 * row + 2 * gap;
   // Row one in the middle: the centres round both inner strands. Row two: each outer with its inner round a centre.
   const inner = CORE_SPACING / 2;
@@ -54,24 +55,21 @@ function geometry(around: Pick<Around, 'draw'>): StitchGeometry {
     const at = (x: number): number => side * x;
     const facing = side < 0 ? 1 : -1;
     const away = side < 0 ? -1 : 1;
-    const hitches = (from: number, many: number): Point[] =>
-      Array.from({ length: many }, (_, k) =>
+    // Pair after pair, but for the way round the outside to the next.
+    const hitches = (from: number): Point[] =>
+      Array.from({ length: PAIRS }, (_, k) =>
         hitch.working[0]!.points.map(([x, y, z]): Point => [side * (outer + x), from + y + k * hitch.pitch, z]),
       )
         .flat()
-        .slice(0, -1);
-    const led = (y: number): Point => [at(outer + 1.85), y, 1.2];
+        .slice(0, -3);
+    const done = PAIRS * hitch.pitch;
     return [
       {
         strand: name('a', 'h'),
         points: [
-          ...hitches(0.4, 2 * PAIR),
-          led(0.4 + 2 * pair + 0.6),
-          ...hitches(row + 0.55, PAIR),
-          led(second + 0.4),
-          ...straight(at(outer + 2.1), second + 1.6, last - 0.7, 6),
-          led(last),
-          ...hitches(last + 0.6, PAIR),
+          ...hitches(0.4),
+          ...straight(at(outer + 2.1), done + 1.2, pitch - 0.8, 12),
+          [at(outer + 1.95), pitch - 0.5, 1.5],
         ],
       },
       {
@@ -121,18 +119,13 @@ export const eightStrandPanels: Stitch = {
       reached: { a: 0, b: 0.3, c: 0.6, d: 0.2, e: 0.2, f: 0.6, g: 0.3, h: 0 },
     },
     {
-      text: 'Each border strand ties two pairs of hitches over its outer neighbour, beside the knots.',
+      text: 'Each border strand makes two pairs of hitches over its outer neighbour, beside the knots: over, then under.',
       active: 'a',
-      reached: { a: 0.5, b: 0.35, c: 0.65, d: 0.25, e: 0.25, f: 0.65, g: 0.35, h: 0.5 },
+      reached: { a: 0.8, b: 0.35, c: 0.65, d: 0.25, e: 0.25, f: 0.65, g: 0.35, h: 0.8 },
     },
     {
-      text: 'Row two: the two As tie two square knots round their centre strand, and the Bs round theirs.',
+      text: 'Row two: the two As tie two square knots round their centre strand, and the Bs round theirs. The borders wait.',
       active: 'b',
-      reached: { a: 0.75, b: 0.95, c: 0.9, d: 0.95, e: 0.95, f: 0.9, g: 0.95, h: 0.75 },
-    },
-    {
-      text: 'The borders hitch again, a pair before row two and a pair behind it.',
-      active: 'a',
       reached: { a: 1, b: 1, c: 1, d: 1, e: 1, f: 1, g: 1, h: 1 },
     },
   ],

@@ -187,9 +187,10 @@ describe('what ships otherwise than it did', () => {
   });
 
   it('is shown beside the studio’s own project', async () => {
-    const doc = { ...SHIPPED.projects['fob-ring']!, revision: 2, summary: 'As we make it.' };
-    await database().query(`INSERT INTO projects (slug, revision, doc) VALUES ('fob-ring', 2, $1)`, {
-      bind: [JSON.stringify(doc)],
+    const revision = SHIPPED.projects['fob-ring']!.revision + 1;
+    const doc = { ...SHIPPED.projects['fob-ring']!, revision, summary: 'As we make it.' };
+    await database().query(`INSERT INTO projects (slug, revision, doc) VALUES ('fob-ring', $1, $2)`, {
+      bind: [revision, JSON.stringify(doc)],
     });
     expect(await projectPage('fob-ring')).toMatchObject({ beside: 'own', project: { summary: 'As we make it.' } });
     const shipped = await projectPage('fob-ring', true);

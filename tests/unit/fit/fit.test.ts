@@ -96,12 +96,12 @@ describe('from a size to a band', () => {
   it('larger beads and buttons change the count as they should', () => {
     const beads = (mm: number) => fitOf({ project: 'ladder-wrap', options: { bead_mm: mm } }).repeats;
     expect(beads(4)).toBeGreaterThan(beads(6));
-    // The button of 15, 3.5 thick, passes a loop of 2 (15 + 3.5) × 1.05 = 38.85, which reaches 19.43.
-    // 6 mm: 180 + 18.85 − 19.43 = 179.42 ÷ 6 = 29.9 → 30
-    expect(beads(6)).toBe(30);
+    // The button of 18, 4 thick, passes a loop of 2 (18 + 4) × 1.05 = 46.2, which reaches 23.1.
+    // 6 mm: 180 + 18.85 − 23.1 = 175.75 ÷ 6 = 29.3 → 29
+    expect(beads(6)).toBe(29);
     const knotted = (mm: number) => fitOf({ project: 'ladder-wrap', options: { button_mm: mm } }).target_mm;
-    // A button 30 across is 7 thick: its loop reaches twice as far.
-    expect(knotted(15) - knotted(30)).toBeCloseTo(19.43, 1);
+    // A button 36 across is 8 thick: its loop reaches twice as far.
+    expect(knotted(18) - knotted(36)).toBeCloseTo(23.1, 1);
   });
 
   it('too short a band is said, with what would do, and nothing is cut', () => {

@@ -6,6 +6,7 @@ import { STARTING_FIGURES } from '../../../src/core/studio';
 export const context = (changes: Partial<PartContext> = {}): PartContext => ({
   cord: { ...SHIPPED.cords['satin-2']!, diameter_mm: 2, compression: 1 },
   d: 2,
+  round: 0,
   strands: 1,
   times: 1,
   halfPitch: 3.3,

@@ -44,6 +44,8 @@ describe('what each part uses of a leg', () => {
     ['noose', { strands: 2 }, 45.6, '16.69 ÷ 2 + 37.25'],
     ['noose', { strands: 2, times: 2, tied: 'one' }, 60.36, '16.69 ÷ 2 + 26.0 × 2: two turns round the other leg'],
     ['overhand-loop', { strands: 4 }, 64.6, 'half of π × 4.83 × 1.05 + 2π, 22.2 ÷ 2, and 26.75 × 2'],
+    ['looped-on-core', { strands: 2 }, 17.2, 'once round two strands, π (2 + 2) + 2 × 2, with a rise of 2.2 × 2'],
+    ['looped-on-core', { strands: 2, round: 4, d: 1 }, 23.8, 'round two of 4 with a cord of 1: π (4 + 1) + 2 × 4'],
     ['tie-loop', { strands: 2 }, 62.25, '25 high, and 37.25'],
     ['finger-tail', {}, 75, 'a finger'],
     ['neck-knot', { strands: 2 }, 40.25, 'a gap of 1.5 × 2, and 37.25'],

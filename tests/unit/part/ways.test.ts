@@ -22,6 +22,7 @@ const LEGS: Readonly<Record<string, readonly number[]>> = {
   'tie-loop': [2, 4],
   'caught-bead': [1, 2],
   noose: [2],
+  'looped-on-core': [2],
   'knot-row': [2],
   'friction-hitch': [2],
   'larks-head': [2, 4],

@@ -64,3 +64,22 @@ export function checkBuckleWidth(
     .filter(({ part }) => part.slug === 'buckle')
     .flatMap(({ part, base, cord }) => part.check({ ...inCord(base, cord), strands }, shelf));
 }
+
+/** Legs of different cords that share a button's hole, one of each: their diameters beside each other must pass it. */
+export function checkSharedHoles(
+  parts: readonly PiecePart[],
+  cords: readonly PieceCord[],
+  shelf: readonly Hardware[],
+): Message[] {
+  return parts
+    .filter(({ part }) => part.slug === 'button')
+    .flatMap(({ id, base, cord }) => {
+      const through = cords.filter(({ use }) =>
+        use.legs.some((leg) => leg.route.some((step) => idIn(step, 'part') === id)),
+      );
+      const diameters = [...new Map(through.map((own) => [own.use.role, workedDiameter(own.cord)])).values()];
+      if (diameters.length < 2) return [];
+      const d = diameters.reduce((sum, own) => sum + own, 0);
+      return checkHole({ hardware: base.hardware, strands: 1, d, cord }, shelf);
+    });
+}

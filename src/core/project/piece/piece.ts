@@ -121,6 +121,7 @@ export const isSection = (item: PieceSection | PiecePart): item is PieceSection 
  */
 export const inCord = (base: PiecePart['base'], cord: Cord, inner = base.inner, stands = base.stands): PartContext => ({
   // Field by field: a spread here is the slowest line of sizing a room.
+  round: base.round,
   strands: base.strands,
   times: base.times,
   halfPitch: base.halfPitch,

@@ -4,7 +4,7 @@ import { checkWearer, needsBreakaway, ruleFinish } from '../../safety';
 import { origin, type Figures, type Message } from '../../studio';
 import { entry, type Catalogue } from '../catalogue';
 import { present } from '../choices';
-import { checkBuckleWidth } from './check-piece';
+import { checkBuckleWidth, checkSharedHoles } from './check-piece';
 import { makeOnce } from './make';
 import {
   inCord,
@@ -63,7 +63,9 @@ export function resolvePiece(request: PieceRequest, catalogue: Catalogue, figure
   const knotted = Object.values(sections).find((section) => section.halfKnots > 0);
   const baseOf = (use: ProjectPart, mate: number, slider = 0): PiecePart['base'] => {
     const anyCord = makerOf(use.id, cords) ?? cords[0]!.cord;
+    const other = use.round && cords.find((own) => own.use.role === use.round);
     return {
+      round: other ? workedDiameter(other.cord) : 0,
       strands: use.strands ?? 1,
       times: timesOf(use, anyCord),
       halfPitch: knotted ? knotted.unit / knotted.halfKnots : 2 * workedDiameter(anyCord),
@@ -115,6 +117,7 @@ export function resolvePiece(request: PieceRequest, catalogue: Catalogue, figure
     ),
     ...Object.values(parts).flatMap(({ part, base, cord }) => part.check(inCord(base, cord), shelf)),
     ...checkBuckleWidth(Object.values(parts), band, shelf),
+    ...checkSharedHoles(Object.values(parts), cords, shelf),
   ];
   return {
     project,
