@@ -43,6 +43,7 @@ import { shank } from './shank';
 import { wideFusedEnd } from './wide-fused-end';
 import { loopedOnCore } from './looped-on-core';
 import { trimmedEnd } from './trimmed-end';
+import { trappedEnd } from './trapped-end';
 import type { Part } from './part';
 
 export { checkHole } from './hole';
@@ -54,6 +55,7 @@ export { wayLength, type Way } from './way/way';
 const ALL = [
   larksHead,
   tieMiddle,
+  trappedEnd,
   loopedOnCore,
   foldLoop,
   slipLoop,

@@ -46,6 +46,8 @@ describe('what each part uses of a leg', () => {
     ['overhand-loop', { strands: 4 }, 64.6, 'half of π × 4.83 × 1.05 + 2π, 22.2 ÷ 2, and 26.75 × 2'],
     ['looped-on-core', { strands: 2 }, 17.2, 'once round two strands, π (2 + 2) + 2 × 2, with a rise of 2.2 × 2'],
     ['looped-on-core', { strands: 2, round: 4, d: 1 }, 23.8, 'round two of 4 with a cord of 1: π (4 + 1) + 2 × 4'],
+    ['trapped-end', {}, 10.4, '3.2 × 2 through the knot and a stub of 4'],
+    ['trimmed-end', {}, 5, 'as it is left'],
     ['tie-loop', { strands: 2 }, 62.25, '25 high, and 37.25'],
     ['finger-tail', {}, 75, 'a finger'],
     ['neck-knot', { strands: 2 }, 40.25, 'a gap of 1.5 × 2, and 37.25'],

@@ -104,6 +104,12 @@ describe('worked constructions', () => {
     }
     const { cut: by } = made('wrapped-three');
     expect(by!.cuts.map(({ role }) => role).sort()).toEqual(['whole', 'working']);
+    // The short strand begins trapped in the loop’s knot, 3.2 × 2.49 and a stub of 4, and ends in two hitches.
+    expect(stretch(cut(by!.cuts, 'working'), 'start')).toBeCloseTo(11.97, 1);
+    expect(cut(by!.cuts, 'working').anatomy.some(({ because }) => because.text.includes('2 hitches'))).toBe(true);
+    // Of the long one a leg ties the loop’s knot, the other runs straight through it.
+    const whole = cut(by!.cuts, 'whole').anatomy.filter(({ for: what }) => what === 'start');
+    expect(whole.some(({ because }) => because.text.includes('straight through'))).toBe(true);
   });
 
   it('petal arms: whole modules in two arms, with fillers offered', () => {

@@ -37,16 +37,33 @@ describe('what knot each stitch ties', () => {
       expect([...seen].filter((pass) => pass === 'o')).toHaveLength(4);
       expect([...seen].filter((pass) => pass === 'u')).toHaveLength(2);
     }
-    // The legs never cross: both go down in the middle, side by side.
     expect(passes(g, 'a', 'b')).toBe('');
-    // The weft folds back at one edge, then at the other, past both legs.
-    const reach = (name: string) =>
-      samplePath(
-        g.working.find(({ strand }) => strand === name)!,
-        g.pitch,
-      ).map(([x]) => x);
-    expect(Math.max(...reach('weft'))).toBeGreaterThan(Math.max(...reach('b')));
-    expect(Math.min(...reach('weft'))).toBeLessThan(Math.min(...reach('a')));
+    const line = (name: string): Point[] => {
+      const path = g.working.find(({ strand }) => strand === name)!;
+      return [-1, 0, 1].flatMap((k) => samplePath(path, g.pitch).map(([x, y, z]): Point => [x, y + k * g.pitch, z]));
+    };
+    // Between two courses each leg passes once to the far side: by turns in the middle and at the edge, where the short strand turns.
+    const course = g.pitch / 2;
+    const down = (name: string, k: number): number =>
+      line(name).find(
+        ([, y, z], i, all) => i > 0 && Math.abs(y - (k - 0.5) * course) < 0.1 && all[i - 1]![2] < 0 && z >= 0,
+      )![0];
+    const turn = (side: 1 | -1, k: number): number =>
+      side *
+      Math.max(
+        ...line('weft')
+          .filter(([, y]) => Math.abs(y - (k - 0.5) * course) < 0.2)
+          .map(([x]) => side * x),
+      );
+    expect(down('a', 0)).toBeLessThan(-1.5);
+    expect(turn(-1, 0)).toBeLessThan(down('a', 0) - 0.9);
+    expect(Math.abs(down('b', 0))).toBeLessThan(1);
+    expect(Math.abs(down('a', 1))).toBeLessThan(1);
+    expect(down('b', 1)).toBeGreaterThan(1.5);
+    expect(turn(1, 1)).toBeGreaterThan(down('b', 1) + 0.9);
+    // A brick two courses long, from its column to the same one a course further on the other face.
+    const brick = line('a').filter(([x, y, z]) => x < -1.9 && z > 0.5 && y > -course && y < 2 * course);
+    expect(Math.max(...brick.map(([, y]) => y)) - Math.min(...brick.map(([, y]) => y))).toBeGreaterThan(course);
   });
 
   it('panels of eight: centres tie round the inner two, As and Bs round their centre, borders hitch over their neighbour', () => {
