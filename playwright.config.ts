@@ -4,7 +4,8 @@ import { served, WORKERS } from './tests/browser/support/served';
 export default defineConfig({
   testDir: 'tests/browser',
   workers: WORKERS,
-  timeout: 60_000,
+  // Those that look at many screens take a minute on two busy cores.
+  timeout: 120_000,
   expect: { timeout: 15_000 },
   reporter: [['list'], ['json', { outputFile: '.lapboard/browser.json' }]],
   outputDir: 'test-results',

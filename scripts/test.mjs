@@ -141,10 +141,8 @@ else {
   try {
     const first = await newCluster();
     await buildPrograms();
-    // The integration tests are one process that mostly waits for its database: they end while the browser tests run.
-    const integrated = integration(first);
-    const [applications] = await Promise.all([served(first), vitest('unit', {})]);
-    await Promise.all([integrated, wanted('browser') && browser(applications)]);
+    const [, , applications] = await Promise.all([vitest('unit', {}), integration(first), served(first)]);
+    if (wanted('browser')) await browser(applications);
     // Last: what it sends leaves little as it was.
     const [{ url, room, database, cluster: folder } = {}] = applications;
     await vitest('served', { SERVED_URL: url, SERVED_ROOM: room, SERVED_DATABASE: database, SERVED_CLUSTER: folder });

@@ -154,7 +154,7 @@ test('a seat’s page goes on without a network, survives a reload there, and te
   await expect(made).toHaveText('12 of 23 half knots');
   await expect(phone.getByText('No network: go on, it is kept here.')).toBeVisible({ timeout: PUSHED });
   await phone.context().setOffline(false);
-  await expect(card(page, 'Fenella')).toHaveAccessibleName(/12 of 25/, { timeout: PUSHED });
+  await expect(card(page, 'Fenella')).toHaveAccessibleName(/12 of 23/, { timeout: PUSHED });
 });
 
 test('somebody walks in, is seated at a table, and every screen has them; who did not come is not waited for', async ({
