@@ -73,7 +73,7 @@ function placeParts(plan: SeatPlan): DrawnPart[] {
   const band = bandOf(plan);
   const byPart = legsByPart(piece, band);
   const shown = closedGap(plan) + SHOWN;
-  // How far out each end of the band has come, by the edge and the way out.
+  // How far out each cord has come at each end of the band, by the edge and the way out: cords stand beside each other there.
   const reached = new Map<string, number>();
   const out: DrawnPart[] = [];
   const draw = (id: string, outward: 1 | -1): void => {
@@ -82,7 +82,7 @@ function placeParts(plan: SeatPlan): DrawnPart[] {
     const [first] = legs;
     if (!item || !first || item.part.stretch === 'join') return;
     const here = band.find((own) => own.item.id === id);
-    const key = `${first.edge} ${outward}`;
+    const key = `${first.of} ${first.edge} ${outward}`;
     const place = here ? (outward === 1 ? here.from : here.from + here.length) : (reached.get(key) ?? first.edge);
     const at = first.side === null ? place : first.edge;
     const strands = strandsOf(item, legs, at, outward, shown);

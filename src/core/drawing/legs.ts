@@ -9,6 +9,8 @@ export interface Leg {
   readonly colour: string;
   readonly d: number;
   readonly cord: Piece['cords'][number]['cord'];
+  /** Which of the piece's cords it is a leg of. */
+  readonly of: number;
   readonly stands: boolean;
   /** Where the band's edge is that it comes from or goes to, and which way out of it the part stands. */
   readonly edge: number;
@@ -27,7 +29,7 @@ const firstPlace = (route: Route, order: readonly string[]): number =>
 export function legsByPart(piece: Piece, band: readonly BandItem[]): Map<string, Leg[]> {
   const found = new Map<string, Leg[]>();
   const order = band.map(({ item }) => item.id);
-  for (const { use, cord, colour } of piece.cords)
+  for (const [of, { use, cord, colour }] of piece.cords.entries())
     for (const [n, { route }] of use.legs.entries()) {
       const places = route.map((step) => order.indexOf(idIn(step, 'work') ?? idIn(step, 'core') ?? ''));
       const first = places.find((place) => place >= 0);
@@ -76,6 +78,7 @@ export function legsByPart(piece: Piece, band: readonly BandItem[]): Map<string,
           colour,
           d: workedDiameter(cord),
           cord,
+          of,
           stands: 'stands' in step && step.stands === true,
           edge: out === 1 ? from + length : from,
           outward: out,
