@@ -11,6 +11,8 @@ export interface NumberField<Doc> {
   readonly unit: string;
   readonly min: number;
   readonly max: number;
+  /** What an entry has that does not say. */
+  readonly unset?: number;
 }
 
 /** Catalogue entries of one kind with the numbers the sizing rests on, each to be changed in place. */
@@ -95,7 +97,7 @@ export function DocumentTable<Doc extends { slug: string; name: string; source: 
                 <td key={field.key} className="w-28">
                   <TextCell
                     label={`${field.label} of ${entry.name}`}
-                    value={plain(Number(entry[field.key]))}
+                    value={plain(Number(entry[field.key] ?? field.unset))}
                     className="text-right tabular-nums"
                     inputMode="decimal"
                     check={(text) => {
@@ -106,11 +108,12 @@ export function DocumentTable<Doc extends { slug: string; name: string; source: 
                     }}
                     onChange={(text) => void save({ ...entry, [field.key]: readNumber(text) })}
                   />
-                  {shippedOf(entry.slug) && shippedOf(entry.slug)![field.key] !== entry[field.key] && (
-                    <span className="quiet block text-right text-sm tabular-nums">
-                      ships as {plain(Number(shippedOf(entry.slug)![field.key]))}
-                    </span>
-                  )}
+                  {shippedOf(entry.slug) &&
+                    (shippedOf(entry.slug)![field.key] ?? field.unset) !== (entry[field.key] ?? field.unset) && (
+                      <span className="quiet block text-right text-sm tabular-nums">
+                        ships as {plain(Number(shippedOf(entry.slug)![field.key] ?? field.unset))}
+                      </span>
+                    )}
                 </td>
               ))}
               <td className="text-sm">{words(entry)}</td>

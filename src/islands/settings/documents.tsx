@@ -8,6 +8,7 @@ import { Part } from './part';
 const CORD_FIELDS: readonly NumberField<Cord>[] = [
   { key: 'diameter_mm', label: 'Diameter', unit: 'mm', min: 0.2, max: 12 },
   { key: 'compression', label: 'Compression', unit: '× diameter', min: 0.4, max: 1 },
+  { key: 'flattening', label: 'Flattening', unit: '× stacked', min: 0.4, max: 1, unset: 1 },
 ];
 const HARDWARE_FIELDS: readonly NumberField<Hardware>[] = [
   { key: 'bar_mm', label: 'Bar', unit: 'mm', min: 0.5, max: 15 },
