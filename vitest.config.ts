@@ -34,7 +34,8 @@ export default defineConfig({
           include: ['tests/integration/**/*.test.ts'],
           fileParallelism: false,
           isolate: false,
-          testTimeout: 30_000,
+          // Some start processes of their own, which takes long where others want the cores too.
+          testTimeout: 60_000,
           hookTimeout: 60_000,
         },
       },
