@@ -1,11 +1,12 @@
 import { origin } from '../studio';
-import { n1, noClash, nothingAlong, straightOn, type Part } from './part';
+import { n1, straightOn, type Part } from './part';
+import { tuckedEnd } from './tucked-end';
 
 /** The end of a slider where no flame may be: a drop of glue in the corner, and the end sewn back along the slider's own edge loops. */
 export const edgeWhippedEnd: Part = {
+  ...tuckedEnd,
   slug: 'edge-whipped-end',
   name: 'Edge-whipped end',
-  stretch: 'end',
   use: ({ figures, halfPitch }) => ({
     mm: figures.tucked_half_knots * halfPitch,
     because: origin(
@@ -14,11 +15,7 @@ export const edgeWhippedEnd: Part = {
       `sewn back along the edge of ${figures.tucked_half_knots} half knots of ${n1(halfPitch)} mm`,
     ),
   }),
+  // Beside the knotting, not under it.
   ways: straightOn(({ figures, halfPitch }) => -figures.tucked_half_knots * halfPitch),
-  along: nothingAlong,
-  check: noClash,
-  end: 'drawn',
-  seconds: 150,
-  tools: ['scissors', 'blunt needle', 'glue'],
   step: 'Put a little glue in the corner where the end comes out, off the strands that slide. Sew the end through each loop along the slider’s edge, never under the slider, and cut it there.',
 };

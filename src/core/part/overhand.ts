@@ -23,7 +23,7 @@ export interface Stopper {
   readonly height: number;
 }
 
-/** How much higher a knot stands that one leg ties round another, as against one of a single strand. */
+/** How much higher a knot stands that one leg ties round another, as against one of a single strand: derived, its turns go round two. */
 const ROUND_ANOTHER = 1.35;
 const isByOne = ({ tied, strands }: Pick<Tied, 'strands' | 'tied'>): boolean => tied === 'one' && strands > 1;
 

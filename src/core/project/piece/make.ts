@@ -33,7 +33,7 @@ function make(project: Project, request: PieceRequest, catalogue: Catalogue, fig
   for (const section of project.sections.filter((s) => present(s.when, choices))) {
     const own =
       section.id === project.options.beads && choices.beads !== null
-        ? choices.beads - strungBeside(project, section)
+        ? Math.max(0, choices.beads - strungBeside(project, section))
         : section.id === project.options.slider
           ? (request.options.slider ?? null)
           : null;
