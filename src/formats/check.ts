@@ -58,10 +58,10 @@ export interface Check<T> {
   readonly schema: TSchema;
 }
 
-/** Compiles a schema once into a check for values from outside. */
+/** A check for values from outside, compiled from its schema when it is first used: a process that starts does not wait for all of them. */
 export function checker<S extends TSchema>(schema: S): Check<Static<S>> {
-  const validate = ajv.compile(schema);
   const check = (value: unknown): Result<Static<S>, Fault> => {
+    const validate = ajv.compile(schema);
     if (validate(value)) return done(value as Static<S>);
     const errors: ErrorObject[] = validate.errors ?? [];
     const faults = errors.map(inWords);

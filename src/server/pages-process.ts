@@ -10,6 +10,8 @@ type Handler = (request: IncomingMessage, response: ServerResponse, locals: App.
 const SOCKET = 'LAPBOARD_PAGES_SOCKET';
 const [DOOR, ADDRESS] = ['x-lapboard-door', 'x-lapboard-address'];
 const RESTART_MS = 300;
+/** Asked for once when the process has started: the sessions ahead are planned, and the code that does it is warm, before a person waits. */
+const FIRST = ['/', '/order-list', '/api/orders/list.pdf'];
 
 /** Serves heavy pages as the process that this is one of, where it is; else answers null. */
 export function servePages(handler: Handler): Server | null {
@@ -28,8 +30,10 @@ export type PassOn = (request: IncomingMessage, response: ServerResponse, locals
 /**
  * Starts the process of heavy pages, and starts it again should it end. What it is asked goes on where the client goes on: a client
  * that leaves is taken out of its queue.
+ *
+ * @param ownHost a host that this server answers to
  */
-export function startPages(here: Handler): { readonly passOn: PassOn; readonly stop: () => void } {
+export function startPages(here: Handler, ownHost: string): { readonly passOn: PassOn; readonly stop: () => void } {
   const folder = mkdtempSync(join(tmpdir(), 'lapboard-pages-'));
   const socketPath = join(folder, 'socket');
   let child: ChildProcess;
@@ -37,10 +41,18 @@ export function startPages(here: Handler): { readonly passOn: PassOn; readonly s
   let isStopping = false;
   const start = (): void => {
     rmSync(socketPath, { force: true });
-    child = fork(process.argv[1]!, { env: { ...process.env, [SOCKET]: socketPath } });
+    child = fork(process.argv[1]!, { env: { ...process.env, [SOCKET]: socketPath, LAPBOARD_THREADS: '2' } });
     // Where both want a core, short answers go first.
     setPriority(child.pid!, constants.priority.PRIORITY_BELOW_NORMAL);
-    child.once('message', () => (isReady = true));
+    child.once('message', () => {
+      isReady = true;
+      for (const path of FIRST)
+        ask({ socketPath, path, headers: { host: ownHost, [DOOR]: 'home', [ADDRESS]: '127.0.0.1' } }, (answer) =>
+          answer.resume(),
+        )
+          .on('error', () => undefined)
+          .end();
+    });
     child.once('exit', () => {
       isReady = false;
       if (!isStopping) setTimeout(start, RESTART_MS);

@@ -172,7 +172,7 @@ function answerTheRest<S extends Server>(server: S): S {
 
 /** This process makes heavy pages and nothing else, or has another that does. */
 const own = servePages(answer);
-const pages = own ? null : startPages(answer);
+const pages = own ? null : startPages(answer, [...hosts.home][0]!);
 
 const home = answerTheRest(createServer(listenerOf('home')));
 const room = answerTheRest(

@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { createRequire } from 'node:module';
 import type { FontFiles } from '../formats/pdf';
+import { unpackWoff } from './woff';
 
 let fonts: Promise<FontFiles> | undefined;
 
@@ -8,8 +9,10 @@ let fonts: Promise<FontFiles> | undefined;
 export function readFonts(): Promise<FontFiles> {
   const require = createRequire(`${process.cwd()}/package.json`);
   const file = async (name: string): Promise<Uint8Array> =>
-    readFile(
-      require.resolve(`@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-${name}-normal.woff`),
+    unpackWoff(
+      await readFile(
+        require.resolve(`@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-${name}-normal.woff`),
+      ),
     );
   fonts ??= Promise.all([file('latin-400'), file('latin-700'), file('latin-ext-400')]).then(([latin, bold, more]) => ({
     latin: latin!,

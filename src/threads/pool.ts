@@ -4,12 +4,12 @@ import { MessageChannel, type MessagePort } from 'node:worker_threads';
 import { Problem } from '../core/problem';
 import type { Input, Output, Task } from './tasks';
 
-/** Threads: one core is the server's own. */
+/** Those beyond the ones that start with the process start when they are needed; all stay, since to start one takes a second. */
 const MAX_THREADS = 2;
 /** The most tasks that may wait. */
 const MAX_QUEUE = 60;
-/** The most memory of a thread, and how long an idle one stays. */
-const [MAX_HEAP_MB, IDLE_MS] = [1024, 20_000];
+/** The most memory of a thread. */
+const MAX_HEAP_MB = 1024;
 /** The longest that a task may take, waiting not counted. */
 const TIMEOUT_MS = 60_000;
 
@@ -20,10 +20,10 @@ function pool(): Piscina {
   if (!filename) throw new Error('LAPBOARD_THREAD is not set; npm start sets it');
   shared ??= new Piscina({
     filename,
-    minThreads: 1,
+    minThreads: Number(process.env.LAPBOARD_THREADS ?? 1),
     maxThreads: MAX_THREADS,
     maxQueue: MAX_QUEUE,
-    idleTimeout: IDLE_MS,
+    idleTimeout: Infinity,
     resourceLimits: { maxOldGenerationSizeMb: MAX_HEAP_MB },
   });
   return shared;
@@ -72,7 +72,7 @@ export async function inThread<Name extends Task>(
   }
 }
 
-// The first thread is started with the process: who asks first does not wait for it.
+// Who asks first does not wait for the first thread.
 if (process.env.LAPBOARD_THREAD) setImmediate(pool);
 
 /**
