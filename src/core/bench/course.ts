@@ -1,7 +1,7 @@
 import { makingOrder, isTiedBack } from './order';
-import { isSection, type PiecePart, type PieceRun, type PieceSection } from '../project';
+import { groupsOf, isSection, type PiecePart, type PieceRun, type PieceSection } from '../project';
 import type { PhaseName } from '../pace';
-import { bandOf, type SeatPlan } from '../seat';
+import { bandOf, type BandItem, type SeatPlan } from '../seat';
 import type { StitchLead } from '../stitch';
 
 /** A stretch of ties that are counted: half knots, or repeats where a section has none. */
@@ -14,6 +14,8 @@ export interface CountedStretch {
   readonly perUnit: number;
   readonly pitch: number;
   readonly words: 'half knots' | 'repeats';
+  /** Where it is in the band; null of what closes it with cord of its own. */
+  readonly place: BandItem | null;
 }
 
 /** A step of the way through a piece, by a name that stays while the piece is the same. */
@@ -33,11 +35,11 @@ export interface Course {
 
 const isTied = ({ runs }: PieceSection): boolean => runs.some(({ stitch }) => stitch.effort > 0);
 
-function stretchOf(section: PieceSection, units: number, from: number): CountedStretch {
+function stretchOf(section: PieceSection, units: number, from: number, place: BandItem | null): CountedStretch {
   const { halfKnots, arms, unit } = section;
   const perUnit = halfKnots > 0 ? Math.max(1, Math.round(halfKnots * arms)) : 1;
   const words = halfKnots > 0 ? 'half knots' : 'repeats';
-  return { section, from, ties: Math.round(units * perUnit), perUnit, pitch: unit / perUnit, words };
+  return { section, from, ties: Math.round(units * perUnit), perUnit, pitch: unit / perUnit, words, place };
 }
 
 const courses = new WeakMap<SeatPlan, Course>();
@@ -57,18 +59,31 @@ export function courseOf(plan: SeatPlan): Course {
   return course;
 }
 
-function wayThrough({ piece, fit }: SeatPlan): Course {
+function wayThrough(plan: SeatPlan): Course {
+  const { piece, fit } = plan;
   if (!piece || !fit) return { steps: [{ id: 'settle', phase: 'settle' }], stretches: [], ties: 0 };
   const stretches: CountedStretch[] = [];
-  const counted = (section: PieceSection, phase: PhaseName): CourseStep[] => {
+  const counted = (section: PieceSection, phase: PhaseName, units: number, place: BandItem | null): CourseStep[] => {
     if (!isTied(section)) return [];
     const stretch = stretchOf(
       section,
-      fit.counts[section.id]!,
+      units,
       stretches.reduce((sum, { ties }) => sum + ties, 0),
+      place,
     );
     stretches.push(stretch);
     return [{ id: `${phase} ${stretches.length}`, phase, stretch }];
+  };
+  const band = bandOf(plan);
+  const groups = groupsOf(piece);
+  /** What is counted when a section comes: of sections that repeat by turns all of it, when the first of them comes. */
+  const comes = (section: PieceSection): CourseStep[] => {
+    const group = groups.find((own) => own.includes(section));
+    if (!group) return counted(section, 'closure', fit.counts[section.id]!, null);
+    if (group[0] !== section) return [];
+    return band.flatMap((place) =>
+      isSection(place.item) && group.includes(place.item) ? counted(place.item, 'knot', place.count, place) : [],
+    );
   };
   const order = makingOrder(piece);
   const inBand = new Set(piece.layout.filter(isSection).map(({ id }) => id));
@@ -84,7 +99,7 @@ function wayThrough({ piece, fit }: SeatPlan): Course {
   };
   const made = order.flatMap((id, place): CourseStep[] => {
     const section = piece.sections[id];
-    if (section) return counted(section, inBand.has(id) ? 'knot' : 'closure');
+    if (section) return comes(section);
     const item = piece.parts[id]!;
     return [{ id: `part ${id}`, phase: phaseOf(item, place), part: item }];
   });
@@ -161,12 +176,9 @@ export function bandAt({ stretches }: Course, made: number): number {
  */
 export function bandToCome(plan: SeatPlan, made: number): readonly [from: number, to: number] {
   const { stretches } = courseOf(plan);
-  const band = bandOf(plan).filter(({ item }) => isSection(item) && isTied(item));
-  const tied = stretches.filter(({ section }) => band.some(({ item }) => item.id === section.id));
-  const at = tied.findIndex(({ from, ties }) => made < from + ties);
-  const [stretch, last] = [tied[at], band.at(-1)];
-  // The band has its sections in the order that they are tied in.
-  const place = stretch && band.find(({ item }) => item.id === stretch.section.id);
+  const last = bandOf(plan).findLast(({ item }) => isSection(item) && isTied(item));
+  const stretch = stretches.find(({ from, ties, place }) => place && made < from + ties);
+  const place = stretch?.place;
   if (!stretch || !place) {
     const isBack = last && isSection(last.item) && isTiedBack(plan.piece!, last.item.id);
     return [isBack ? Infinity : last ? last.from + last.length : 0, Infinity];

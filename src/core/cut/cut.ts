@@ -64,15 +64,22 @@ export function cutPiece(
   let left = 0;
   let short = 0;
   const used = cutFor === fit ? cords : byCord(walkLegs(piece, fit));
+  const anatomies = cords.map((together) => mergeLegs(together.map((leg) => SCHOOL_LIST[rule].leg(leg, context))));
+  const lengths = anatomies.map((anatomy) => roundUpTo(totalOf(anatomy), figures.cut_step));
+  const longest = Math.max(...lengths);
+  const { alike = false } = piece.project;
   for (const [i, together] of cords.entries()) {
-    const anatomy = mergeLegs(together.map((leg) => SCHOOL_LIST[rule].leg(leg, context)));
-    const length = roundUpTo(totalOf(anatomy), figures.cut_step);
+    const anatomy = anatomies[i]!;
+    const length = alike ? longest : lengths[i]!;
     const { use: cordUse, cord, colour } = together[0]!.cord;
     const pieces = cordUse.pieces ?? 1;
     const rounding: AnatomyEntry = {
       for: 'rounding',
       mm: length - totalOf(anatomy),
-      because: origin('rounded-up', { step_mm: figures.cut_step }, `up to a step of ${figures.cut_step} mm`),
+      because:
+        length > lengths[i]!
+          ? origin('cut-alike', { longest_mm: longest }, `as long as the longest, ${longest} mm: all are cut alike`)
+          : origin('rounded-up', { step_mm: figures.cut_step }, `up to a step of ${figures.cut_step} mm`),
     };
     cuts.push({
       role: cordUse.role,
@@ -97,20 +104,22 @@ export function cutPiece(
   return {
     school,
     rule,
-    cuts: merged(cuts),
+    cuts: merged(cuts, alike),
     total_mm: cuts.reduce((sum, cut) => sum + cut.length_mm * cut.pieces, 0),
     left_mm: left,
     short,
   };
 }
 
-/** Cords of one role, colour and length are pieces of one cut. */
-function merged(cuts: readonly Cut[]): Cut[] {
+/** Cords of one role, colour and length are pieces of one cut; of those that are only cut alike, the longest says what it is made of. */
+function merged(cuts: readonly Cut[], alike: boolean): Cut[] {
   const groups = new Map<string, Cut>();
   for (const cut of cuts) {
-    const key = `${cut.role}|${cut.cord}|${cut.colour}|${cut.length_mm}|${cut.anatomy.map((entry) => entry.for).join()}`;
+    const made = alike ? '' : cut.anatomy.map((entry) => entry.for).join();
+    const key = `${cut.role}|${cut.cord}|${cut.colour}|${cut.length_mm}|${made}`;
     const before = groups.get(key);
-    groups.set(key, before ? { ...before, pieces: before.pieces + cut.pieces } : cut);
+    const longer = before && before.anatomy.at(-1)!.mm <= cut.anatomy.at(-1)!.mm ? before : cut;
+    groups.set(key, before ? { ...longer, pieces: before.pieces + cut.pieces } : cut);
   }
   return [...groups.values()];
 }

@@ -68,8 +68,8 @@ export function walkStep(step: LegStep, { cord }: PieceCord, piece: Piece, fit: 
   }
   const use = section.uses[step.as]!;
   const learned = section.learned[step.as];
-  const single = section.runs.length === 1 ? section.runs[0]! : null;
-  const what = single && single.measure.halfKnots === single.measure.divisions ? 'half knots' : 'repeats';
+  const what = section.halfKnots === 1 ? 'half knots' : 'repeats';
+  const counted = count === 1 ? what.slice(0, -1) : what;
   // A half knot by itself ties a cord on.
   return {
     for: section.count === 1 && section.halfKnots === 1 ? 'start' : 'stitches',
@@ -77,7 +77,7 @@ export function walkStep(step: LegStep, { cord }: PieceCord, piece: Piece, fit: 
     because: origin(
       what === 'repeats' ? 'repeats' : 'half-knots',
       { count, each_mm: use, factor: learned?.factor ?? null },
-      `${count} ${what} × ${use.toFixed(2)}, the length of the strand’s path${learned ? `, × ${learned.factor.toFixed(3)}, what this studio’s makers use of it` : ''}`,
+      `${count} ${counted} × ${use.toFixed(2)}, the length of the strand’s path${learned ? `, × ${learned.factor.toFixed(3)}, what this studio’s makers use of it` : ''}`,
     ),
   };
 }

@@ -21,6 +21,14 @@ export interface Leg {
   readonly side: number | null;
 }
 
+/** Each section and part of the band, from where it first begins to where it last ends, mm. */
+function spansOf(band: readonly BandItem[]) {
+  const spans = new Map<string, { id: string; item: BandItem['item']; from: number; to: number }>();
+  for (const { item, from, length } of band)
+    spans.set(item.id, { id: item.id, item, from: spans.get(item.id)?.from ?? from, to: from + length });
+  return [...spans.values()];
+}
+
 /** The place in the layout of the first section that a leg goes through; −1 where it goes through none. */
 const firstPlace = (route: Route, order: readonly string[]): number =>
   route.map((step) => order.indexOf(idIn(step, 'work') ?? idIn(step, 'core') ?? '')).find((place) => place >= 0) ?? -1;
@@ -28,24 +36,28 @@ const firstPlace = (route: Route, order: readonly string[]): number =>
 /** The legs that make each part, each with the place where it comes to it. */
 export function legsByPart(piece: Piece, band: readonly BandItem[]): Map<string, Leg[]> {
   const found = new Map<string, Leg[]>();
-  const order = band.map(({ item }) => item.id);
+  const spans = spansOf(band);
+  const order = spans.map(({ id }) => id);
   for (const [of, { use, cord, colour }] of piece.cords.entries())
     for (const [n, { route }] of use.legs.entries()) {
       const places = route.map((step) => order.indexOf(idIn(step, 'work') ?? idIn(step, 'core') ?? ''));
-      const first = places.find((place) => place >= 0);
-      if (first === undefined) continue;
-      const begins = route
-        .slice(0, places.indexOf(first))
-        .map((step) => order.indexOf(idIn(step, 'part') ?? ''))
+      // One that goes through no section leaves from where its cord’s other leg begins.
+      const isBare = places.every((place) => place < 0);
+      const first = isBare
+        ? (use.legs.map((other) => firstPlace(other.route, order)).find((place) => place >= 0) ?? -1)
+        : places.find((place) => place >= 0)!;
+      if (first < 0) continue;
+      const before = route.slice(0, isBare ? route.length : places.indexOf(first));
+      const begins = before
+        .map((step) => order.indexOf(idIn(step, 'part') ?? idIn(step, 'past') ?? ''))
         .find((place) => place >= 0);
-      // A leg that begins at a part laid out past its first section goes towards the start of the band.
+      // A leg that begins at a part, or past one, that is laid out past its first section goes towards the start of the band.
       // The next place of the layout that it goes on to, section or part, says which way it goes.
       const onward = route
-        .slice(places.indexOf(first) + 1)
-        .map((step, i) => Math.max(places[places.indexOf(first) + 1 + i]!, order.indexOf(idIn(step, 'part') ?? '')))
+        .slice(before.length + 1)
+        .map((step, i) => Math.max(places[before.length + 1 + i]!, order.indexOf(idIn(step, 'part') ?? '')))
         .find((place) => place >= 0 && place !== first);
       // One that says neither begins where the cord's other leg does, or in a knot of the band's far end that it stands in.
-      const before = route.slice(0, places.indexOf(first));
       const beside = use.legs.some(
         (other) => other.route !== route && before.length === 0 && firstPlace(other.route, order) > first,
       );
@@ -53,7 +65,8 @@ export function legsByPart(piece: Piece, band: readonly BandItem[]): Map<string,
         (step) => 'stands' in step && step.stands && piece.parts[idIn(step, 'part') ?? '']?.part.grips,
       );
       const isBackwards =
-        begins !== undefined ? begins > first : onward !== undefined ? onward < first : beside || fromFarEnd;
+        !isBare &&
+        (begins !== undefined ? begins > first : onward !== undefined ? onward < first : beside || fromFarEnd);
       let outward: 1 | -1 = isBackwards ? -1 : 1;
       let at: number | null = null;
       route.forEach((step, i) => {
@@ -66,7 +79,7 @@ export function legsByPart(piece: Piece, band: readonly BandItem[]): Map<string,
         }
         const id = idIn(step, 'part');
         if (id === undefined) return;
-        const { item, from, length } = band[at ?? first]!;
+        const { item, from, to } = spans[at ?? first]!;
         // Before its first section a leg stands on the side that it comes from.
         const out = at === null ? (-outward as 1 | -1) : outward;
         const next = route[at === null ? i + 1 : i - 1];
@@ -80,11 +93,13 @@ export function legsByPart(piece: Piece, band: readonly BandItem[]): Map<string,
           cord,
           of,
           stands: 'stands' in step && step.stands === true,
-          edge: out === 1 ? from + length : from,
+          edge: out === 1 ? to : from,
           outward: out,
           rank:
             at === null
-              ? places.findIndex((own) => own >= 0) - i
+              ? isBare
+                ? i + 1
+                : before.length - i
               : i - places.findLastIndex((own, k) => own >= 0 && k < i),
           side: works && isSection(item) ? ((n % 2 === 0 ? 1 : -1) * (item.width - workedDiameter(cord))) / 2 : null,
         };

@@ -148,9 +148,11 @@ const plural = (n: number, one: string): string => `${n} ${one}${n === 1 ? '' : 
 
 /** The filler that brings a band of whole modules nearest: square knots' half knots, as many at one end as at the other. */
 function fillerFor(error: number, fill: readonly PieceSection[]): Fit['filler'] {
-  const run = fill[0]!.runs.find(({ measure }) => measure.halfKnots > 0);
-  if (!run || fill[0]!.runs.length < 2 || error >= 0) return undefined;
-  const half = (run.measure.pitch / run.measure.halfKnots) * fill[0]!.d;
+  const unit = fill[1]?.joins ? fill : fill.slice(0, 1);
+  const runs = unit.flatMap(({ d, runs: own }) => own.map((run) => ({ ...run, d })));
+  const run = runs.find(({ measure }) => measure.halfKnots > 0);
+  if (!run || runs.length < 2 || error >= 0) return undefined;
+  const half = (run.measure.pitch / run.measure.halfKnots) * run.d;
   const each = Math.round(-error / (2 * half));
   return each > 0 ? { each_end: each, error_mm: error + 2 * each * half } : undefined;
 }
@@ -174,12 +176,15 @@ export function fitPiece(piece: Piece, size: Size, ease: Ease, figures: Figures)
   const unit = fill.reduce((sum, section) => sum + section.unit, 0);
   const halfKnots = fill.reduce((sum, section) => sum + section.halfKnots, 0);
   const fixedHalfKnots = band.reduce((sum, s) => sum + (s.count === 'fill' ? 0 : s.count * s.halfKnots), 0);
-  const single = fill.every((section) => section.runs.length === 1);
+  // Sections that repeat by turns are one repeat between them.
+  const repeats = fill.filter(({ joins }) => !joins).length;
+  const single = repeats === fill.length && fill.every((section) => section.runs.length === 1);
   // Knots are counted by the repeat of their stitch; courses, beads and tubes one by one.
   const divisions =
     single && halfKnots > 0 ? (fill[0]?.runs[0]!.measure.divisions ?? 1) / (fill[0]?.runs[0]!.times ?? 1) : 1;
-  // A closure that only draws up until the band's ends meet must never get a band that is too long.
-  const drawsUp = piece.project.opens === 'slides' && piece.closure.length > 0 && !('knotted' in size);
+  // A closure that only draws up until the band’s ends meet, or ties over what is between them, never gets a band that is too long.
+  const isTied = Object.values(piece.parts).some(({ part }) => part.slug === 'tie-tail');
+  const drawsUp = (piece.project.opens === 'slides' || isTied) && piece.closure.length > 0 && !('knotted' in size);
   const whole = (units: number): number => (drawsUp ? Math.floor(units + 1e-9) : Math.round(units));
   const count = unit > 0 ? whole((mm - fixed) / unit) : 0;
   const fewest = unit === 0 ? 0 : single && halfKnots > 0 ? Math.ceil(FEWEST / halfKnots) : 1;
@@ -202,7 +207,7 @@ export function fitPiece(piece: Piece, size: Size, ease: Ease, figures: Figures)
   const at = (n: number): Neighbour => {
     const knotted_mm = fixed + n * unit;
     const total = n * halfKnots + fixedHalfKnots;
-    const found = { repeats: (n * fill.length) / divisions, knotted_mm, error_mm: knotted_mm - mm };
+    const found = { repeats: (n * repeats) / divisions, knotted_mm, error_mm: knotted_mm - mm };
     return total > 0 ? { half_knots: total, ...found } : found;
   };
   const chosen = at(count);
@@ -211,9 +216,9 @@ export function fitPiece(piece: Piece, size: Size, ease: Ease, figures: Figures)
     mm: chosen.error_mm,
     because: origin(
       drawsUp ? 'most-that-draws-up' : 'nearest-whole',
-      { sections: fill.length, count, each_mm: unit / Math.max(1, fill.length) },
-      fill.length > 1
-        ? `${fill.length} × ${count} of ${(unit / fill.length).toFixed(2)} mm is the ${drawsUp ? 'most that still draws up' : 'nearest'} that is the same on both sides`
+      { sections: repeats, count, each_mm: unit / Math.max(1, repeats) },
+      repeats > 1
+        ? `${repeats} × ${count} of ${(unit / repeats).toFixed(2)} mm is the ${drawsUp ? 'most that still draws up' : 'nearest'} that is the same on both sides`
         : `${count} of ${unit.toFixed(2)} mm is the ${drawsUp ? 'most that still draws up' : 'nearest'}`,
     ),
   };

@@ -139,6 +139,14 @@ export function checkProject(project: Project, catalogue: Pick<Catalogue, 'cords
     )
       faults.push({ error: `No cord goes through the section “${id}”`, at: `/layout/${i}` });
   });
+  const fills = (id: string | undefined): boolean => project.sections.some((s) => s.id === id && s.count === 'fill');
+  project.sections.forEach(({ id, joins }, i) => {
+    if (joins && !(fills(id) && fills(project.layout[project.layout.indexOf(id) - 1])))
+      faults.push({
+        error: `“${id}” repeats by turns with the section before it: both must fill the band, one right after the other`,
+        at: `/sections/${i}/joins`,
+      });
+  });
   (project.closure ?? []).forEach((id, i) => {
     const section = project.sections.find((own) => own.id === id);
     const part = project.parts.find((own) => own.id === id);

@@ -11,6 +11,7 @@ export { OptionsSchema, CordChoiceSchema, type CordChoice, type Options } from '
 export { lookUp, type Catalogue } from './catalogue';
 export { type Choices } from './choices';
 export {
+  groupsOf,
   inCord,
   isSection,
   type Piece,

@@ -98,6 +98,11 @@ const SectionSchema = Type.Object(
       ),
     ),
     arms: Type.Optional(count(4, 'side by side, each with its own strands')),
+    joins: Type.Optional(
+      Type.Literal(true, {
+        description: 'it repeats by turns with the section that is laid out before it: both come only as a whole',
+      }),
+    ),
     when,
   },
   closed,
@@ -190,6 +195,11 @@ export const ProjectSchema = Type.Object(
       }),
     ),
     cords: Type.Array(CordSchema, { minItems: 1, maxItems: 20 }),
+    alike: Type.Optional(
+      Type.Literal(true, {
+        description: 'all cords are cut to the length of the longest, so that it does not matter which is which',
+      }),
+    ),
     tools: Type.Optional(
       Type.Array(Type.String({ minLength: 1, maxLength: 60, pattern: '\\S' }), {
         maxItems: 8,

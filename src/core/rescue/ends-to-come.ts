@@ -1,7 +1,7 @@
 import { courseOf, type CountedStretch, type Course } from '../bench';
 import { spreadOf, tailOf, tailsOf, walkStep, type AnatomyEntry } from '../cut';
 import type { Fit } from '../fit';
-import { idIn, type LegStep, type Piece, type PieceCord } from '../project';
+import { groupsOf, idIn, type LegStep, type Piece, type PieceCord } from '../project';
 import type { SeatPlan } from '../seat';
 import type { Figures, Skill } from '../studio';
 
@@ -25,20 +25,31 @@ export interface EndToCome {
 
 const sectionOf = (step: LegStep): string | undefined => idIn(step, 'work') ?? idIn(step, 'core');
 
-/** Units of each section that are still to come, after so many ties. */
-function unitsToCome({ stretches }: Course, made: number): Record<string, number> {
-  return Object.fromEntries(
-    stretches.map(({ section, from, ties, perUnit }) => [
-      section.id,
-      Math.min(ties, Math.max(0, from + ties - made)) / perUnit,
-    ]),
-  );
+/** Units of each section that are still to come, after so many ties; of one that nothing is tied in, those of what it repeats with. */
+function unitsToCome(piece: Piece, { stretches }: Course, made: number): Record<string, number> {
+  const units: Record<string, number> = {};
+  for (const { section, from, ties, perUnit } of stretches)
+    units[section.id] = (units[section.id] ?? 0) + Math.min(ties, Math.max(0, from + ties - made)) / perUnit;
+  for (const group of groupsOf(piece).filter(({ length }) => length > 1)) {
+    const left = Math.max(...group.map(({ id }) => units[id] ?? 0));
+    for (const { id } of group) units[id] ??= left;
+  }
+  return units;
 }
 
-/** Where in its way a leg has come to: the last of its steps in the stretch that is being tied, or the first of those to come. */
-function placeOf(route: readonly LegStep[], current: string, units: Readonly<Record<string, number>>): number | null {
-  const here = route.findLastIndex((step) => sectionOf(step) === current);
-  if (here >= 0) return here;
+/**
+ * Where in its way a leg has come to: the last of its steps in the stretch that is being tied, or in what that repeats with, or the
+ * first of those to come.
+ *
+ * @param turns the section that is being tied and those that it repeats with
+ */
+function placeOf(
+  route: readonly LegStep[],
+  turns: readonly string[],
+  units: Readonly<Record<string, number>>,
+): number | null {
+  const here = turns.map((id) => route.findLastIndex((step) => sectionOf(step) === id)).filter((place) => place >= 0);
+  if (here.length > 0) return Math.min(...here);
   const next = route.findIndex((step) => (units[sectionOf(step) ?? ''] ?? 0) > 0);
   return next >= 0 ? next : null;
 }
@@ -61,11 +72,13 @@ export function endsToCome(plan: SeatPlan, made: number, skill: Skill, figures: 
   const course = courseOf(plan);
   const current = stretchAt(course, made);
   if (!piece || !fit || !current) return [];
-  const units = unitsToCome(course, made);
+  const units = unitsToCome(piece, course, made);
+  const own = groupsOf(piece).find((group) => group.some(({ id }) => id === current.section.id)) ?? [current.section];
+  const turns = own.map(({ id }) => id);
   const rest: Fit = { ...fit, counts: { ...fit.counts, ...units } };
   return piece.cords.flatMap((of, cord) =>
-    of.use.legs.flatMap((own, leg): EndToCome[] => {
-      const place = placeOf(own.route, current.section.id, units);
+    of.use.legs.flatMap(({ route }, leg): EndToCome[] => {
+      const place = placeOf(route, turns, units);
       if (place === null) return [];
       return [endOf(piece, rest, { cord, leg, of }, place, current, skill, figures)];
     }),
@@ -87,8 +100,8 @@ function endOf(
     const entry = walkStep(step, of, piece, rest);
     return entry && entry.mm > 0 ? [entry] : [];
   });
-  const step = own.route[place]!;
-  const as = 'work' in step && step.work === section.id ? step.as : null;
+  const here = own.route.findLast((step) => sectionOf(step) === section.id);
+  const as = here && 'work' in here ? here.as : null;
   const ties_mm = sum(toCome.filter((entry) => entry.for === 'stitches'));
   const strand = as ?? Object.keys(section.uses).find((name) => name !== 'core') ?? 'core';
   return {

@@ -62,11 +62,11 @@ export function Strip({
     const parts = drawnParts(plan);
     return {
       page: pageOf(plan, parts, ruler),
-      sections: bandOf(plan).flatMap(({ item, from }) =>
+      sections: bandOf(plan).flatMap(({ item, from, count }) =>
         isSection(item)
           ? [
               <g key={`${item.id} ${from}`} transform={`translate(${from.toFixed(2)} 0)`}>
-                <Section section={item} count={fit.counts[item.id]!} side={side} hex={hex} samples={small ? 1 : 4} />
+                <Section section={item} count={count} side={side} hex={hex} samples={small ? 1 : 4} />
               </g>,
             ]
           : [],

@@ -53,6 +53,28 @@ describe('the way through a piece', () => {
     },
   );
 
+  it('of sections that repeat by turns: each time in its turn, and what is to come begins there', () => {
+    const plan = planOf('petal-arms');
+    const { stretches } = courseOf(plan);
+    const flowers = plan.fit!.counts.join!;
+    const order = stretches.map(({ section }) => section.id);
+    const begins = order.indexOf('first');
+    expect(order.slice(begins, begins + 1 + 4 * flowers)).toEqual([
+      'first',
+      ...Array.from({ length: flowers }, () => ['above', 'join', 'below', 'block']).flat(),
+    ]);
+    // Ten half knots in each of two arms.
+    expect(stretches.filter(({ section }) => section.id === 'block').map(({ ties }) => ties)).toEqual(
+      Array<number>(flowers).fill(20),
+    );
+    const [, second] = stretches.filter(({ section }) => section.id === 'join');
+    const { unit: block } = plan.piece!.sections.block!;
+    const [from] = bandToCome(plan, second!.from);
+    const [before] = bandToCome(plan, second!.from - 2);
+    // Two ties before the second knot one half knot of the block above it was to come, and its pair of beads.
+    expect(from - before).toBeCloseTo(plan.piece!.sections.above!.unit + block / 20, 6);
+  });
+
   it('counts what the fit counts', () => {
     for (const slug of ['band-buckle', 'class-band-bead', 'peg-band']) {
       const plan = planOf(slug);

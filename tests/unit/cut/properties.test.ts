@@ -42,7 +42,10 @@ const planned = (s: Seat) => planSeat(s, SHIPPED, STARTING_FIGURES);
 const total = (s: Seat): number => planned(s).cut?.total_mm ?? 0;
 
 /** Whether a piece's closure only draws up until the band's ends meet. */
-const isDrawnUp = ({ piece }: SeatPlan): boolean => piece!.project.opens === 'slides' && piece!.closure.length > 0;
+const isDrawnUp = ({ piece }: SeatPlan): boolean =>
+  piece!.closure.length > 0 &&
+  (piece!.project.opens === 'slides' ||
+    piece!.project.closure!.some((id) => piece!.parts[id]?.part.slug === 'tie-tail'));
 
 describe('over every seat', () => {
   it('a longer wrist never gives a shorter cut', () => {

@@ -155,8 +155,10 @@ describe('symmetric pieces stay symmetric', () => {
     for (let wrist = 110; wrist <= 240; wrist += 7) {
       const { fit, items } = planSeat(seat({ project: 'petal-arms', size: { wrist } }), SHIPPED, STARTING_FIGURES);
       if (!fit) continue;
-      expect(Number.isInteger(fit.counts.arms)).toBe(true);
-      expect(items.find(({ item }) => item === 'bead-6')!.count).toBe(2 * fit.counts.arms!);
+      const { above, join, below, block } = fit.counts;
+      expect(Number.isInteger(join)).toBe(true);
+      expect([above, below, block]).toEqual([join, join, join]);
+      expect(items.find(({ item }) => item === 'bead-6')!.count).toBe(4 * join!);
     }
   });
 });

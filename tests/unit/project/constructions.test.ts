@@ -33,9 +33,7 @@ describe('worked constructions', () => {
     expect(cut(by!.cuts, 'core').length_mm).toBe(450);
     // working, a leg: six square knots round both core ends, 12 × 8.42 × 0.96 = 97.0; 22 plain ones round one, 44 × 7.48 × 0.96 = 316.0
     const working = cut(by!.cuts, 'working');
-    const plain = working.anatomy.filter(
-      ({ for: what, because }) => what === 'stitches' && because.text.includes('half knots'),
-    );
+    const plain = working.anatomy.filter(({ because }) => /^4 × \((?:3|11) repeats/.test(because.text));
     expect(Math.abs(plain.reduce((sum, entry) => sum + entry.mm, 0) - 2 * (97 + 316))).toBeLessThan(20);
     // A maker cuts the working cord some four times as long as the core.
     expect(working.length_mm / cut(by!.cuts, 'core').length_mm).toBeGreaterThan(3);
@@ -112,17 +110,33 @@ describe('worked constructions', () => {
     expect(whole.some(({ because }) => because.text.includes('straight through'))).toBe(true);
   });
 
-  it('petal arms: whole modules in two arms, with fillers offered', () => {
-    // d = 0.96; a half knot 1.774; a module: 6 × 1.774 + 2 × 1.774 + 6 + 0.96 = 21.15
-    const { piece, fit, items } = made('petal-arms');
-    expect(piece!.sections.arms!.unit).toBeCloseTo(21.15, 1);
-    expect(items).toContainEqual({ item: 'bead-6', count: 2 * fit!.counts.arms! });
-    expect(Number.isInteger(fit!.counts.arms)).toBe(true);
-    // 173 inside comes out 3.25 short; one half knot of 1.774 more at each end, 3.55, is 0.30 too long.
-    const short = made('petal-arms', { size: { finished: 173 } }).fit!;
-    expect(short.error_mm).toBeCloseTo(-3.25, 1);
-    expect(short.filler!.each_end).toBe(1);
-    expect(short.filler!.error_mm).toBeCloseTo(0.3, 1);
+  it('petal arms, cotton 1 mm: whole flowers between two arms, six cords cut alike', () => {
+    // d = 0.85; a half knot 1.848 × 0.85 = 1.571; a block of ten 15.71; a bead of 6 with half a diameter on each side 6.85; a flower of
+    //   two of those round a loose square knot of 3.14, and the block after it: 32.55
+    // the ring: 180 + π × 4.1 = 192.8, less two wraps of five turns, 8.5, and a knot to tie on, 10: 174.3; start, first block, close and
+    //   two spirals of twelve, 22.0 + 2 × 18.85 = 59.7: 114.6 ÷ 32.55 = 3.5, of which no more than 3 leave a gap to tie over
+    const { piece, fit, cut: by, items } = made('petal-arms');
+    expect(piece!.sections.block!.unit).toBeCloseTo(15.71, 1);
+    expect(fit!.counts).toMatchObject({ start: 1, first: 1, above: 3, join: 3, below: 3, block: 3, close: 1 });
+    expect(fit!.repeats).toBe(3);
+    expect(items).toContainEqual({ item: 'bead-6', count: 3 * 4 });
+    // Five half knots more at each end, 2 × 7.85, leave it 1.2 short instead of 16.9.
+    expect(fit!.error_mm).toBeCloseTo(-16.9, 1);
+    expect(fit!.filler!.each_end).toBe(5);
+    // The outer left strand: start, three joins and close round four, 5 × 17.5 = 87.5; four blocks round one, 40 × 7.48 × 0.85 = 254;
+    //   past six beads, 6 × 9.6 = 58. At its far end the loop of 16, 5 of it left and 80 to hold by; at its near end five turns round
+    //   four and the loop, 57, a spiral of twelve round three, 12 × 8.0 = 96, and the knot of five and 150 to tie on by, 25 + 150.
+    const outer = cut(by!.cuts, 'working');
+    expect(Math.abs(stretch(outer, 'stitches') - (87.5 + 254 + 58 + 96))).toBeLessThan(8);
+    expect(Math.abs(stretch(outer, 'closure') - (16 + 57))).toBeLessThan(1.5);
+    expect(stretch(outer, 'tail')).toBe(80);
+    expect(Math.abs(stretch(outer, 'end') - (5 + 25 + 150))).toBeLessThan(1);
+    // All six are laid down alike, whichever each becomes.
+    expect(by!.cuts.map(({ pieces }) => pieces)).toEqual([4, 2]);
+    expect(new Set(by!.cuts.map(({ length_mm }) => length_mm)).size).toBe(1);
+    const inner = cut(by!.cuts, 'core');
+    expect(inner.anatomy.at(-1)!.because.text).toContain('all are cut alike');
+    expect(inner.anatomy.reduce((sum, { mm }) => sum + mm, 0)).toBeCloseTo(inner.length_mm, 6);
   });
 
   it('charm in the middle: both halves alike, and everything twice', () => {
@@ -175,7 +189,7 @@ describe('worked constructions', () => {
     // An end that only ties a stopper is drawn up.
     expect(stretch(cut(made('band-loop-knot').cut!.cuts, 'core'), 'tail')).toBe(100);
     // An end left long to tie on by is tail enough.
-    expect(stretch(made('petal-arms').cut!.cuts[0]!, 'tail')).toBe(0);
+    expect(stretch(cut(made('petal-arms').cut!.cuts, 'core'), 'tail')).toBe(0);
     // A short one of 75 is all but it: 80 to hold, for each leg.
     expect(stretch(made('peg-band').cut!.cuts[0]!, 'tail')).toBe(10);
   });

@@ -43,6 +43,18 @@ describe('will it last', () => {
     }
   });
 
+  it('of sections that repeat by turns: what every turn to come takes', () => {
+    const plan = planOf('petal-arms');
+    const { stretches } = courseOf(plan);
+    const [, second] = stretches.filter(({ section }) => section.id === 'join');
+    const { join, block, close, above, below } = plan.piece!.sections;
+    const left = plan.fit!.counts.join! - 1;
+    const outer = endsToCome(plan, second!.from, 'steady', figures).find(({ cord, leg }) => cord === 0 && leg === 0)!;
+    expect(outer.as).toBe('a');
+    const turns = left * (join!.uses.a! + block!.uses.a! + below!.uses.a!) + (left - 1) * above!.uses.a!;
+    expect(outer.ties_mm).toBeCloseTo(turns + close!.uses.a!, 6);
+  });
+
   it('says by how much, and no when it lacks', () => {
     const needs = end!.ties_mm + end!.rest_mm + end!.tail_mm;
     const verdict = (left: number) => willItLast(buckle, 0, { 0: left, 1: needs + 900 }, 'steady', figures)!;

@@ -41,6 +41,10 @@ function make(project: Project, request: PieceRequest, catalogue: Catalogue, fig
     const measured = measureSection(counted, cords, hardware.byId, request, figures);
     if (measured) sections[section.id] = measured;
   }
+  // Arms stay as far apart as where they are widest.
+  const arms = Object.values(sections).filter((section) => section.arms > 1);
+  const width = Math.max(...arms.map((section) => section.width / section.arms));
+  for (const section of arms) sections[section.id] = { ...section, width: width * section.arms };
   const messages = [
     ...hardware.messages,
     ...notOffered(project, request.options, figures),

@@ -59,6 +59,8 @@ export interface PieceSection {
   readonly width: number;
   readonly thickness: number;
   readonly arms: number;
+  /** Whether it repeats by turns with the section that is laid out before it. */
+  readonly joins: boolean;
   readonly beads: readonly Hardware[];
   /** How many of each bead a unit takes. */
   readonly beadCounts: readonly number[];
@@ -112,6 +114,21 @@ export interface Piece {
  * piece.layout.map(isSection) // [false, true, false]
  */
 export const isSection = (item: PieceSection | PiecePart): item is PieceSection => 'runs' in item;
+
+/**
+ * The band in order, with sections that repeat by turns together: each group comes as often as its sections count.
+ *
+ * @example
+ * groupsOf(piece).flat().length === piece.layout.length // true
+ */
+export function groupsOf({ layout }: Pick<Piece, 'layout'>): (PieceSection | PiecePart)[][] {
+  const groups: (PieceSection | PiecePart)[][] = [];
+  for (const item of layout) {
+    if (isSection(item) && item.joins && groups.length > 0) groups.at(-1)!.push(item);
+    else groups.push([item]);
+  }
+  return groups;
+}
 
 /**
  * What a part is made in, for a leg of this cord; `inner` where the fitted ring is known.

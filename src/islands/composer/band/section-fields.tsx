@@ -19,6 +19,10 @@ function howFar(project: Project): (readonly [string, string])[] {
 const kindOf = ({ count }: ProjectSection): string =>
   count === 'fill' ? 'fill' : typeof count === 'number' ? 'fixed' : 'over' in count ? `over:${count.over}` : 'slider';
 
+/** Whether the section laid out before one fills the band, so that both can repeat by turns. */
+const fillsBefore = ({ layout, sections }: Project, id: string): boolean =>
+  sections.some((section) => section.id === layout[layout.indexOf(id) - 1] && section.count === 'fill');
+
 /** A section of the band: its stitches in turn, how far it goes, and the beads strung in it. */
 export function SectionFields({ model, index }: { model: ComposerModel; index: number }) {
   const { project, change } = model;
@@ -73,6 +77,7 @@ export function SectionFields({ model, index }: { model: ComposerModel; index: n
           options={howFar(project)}
           onChange={(kind) =>
             set({
+              joins: kind === 'fill' ? section.joins : undefined,
               count:
                 kind === 'fill'
                   ? 'fill'
@@ -101,6 +106,17 @@ export function SectionFields({ model, index }: { model: ComposerModel; index: n
           max={4}
           onChange={(arms) => set({ arms: arms === 1 ? undefined : arms })}
         />
+        {section.count === 'fill' && (section.joins || fillsBefore(project, section.id)) && (
+          <label className="inline-flex items-center gap-1">
+            <input
+              type="checkbox"
+              className="checkbox checkbox-xs"
+              checked={section.joins ?? false}
+              onChange={({ target }) => set({ joins: target.checked || undefined })}
+            />
+            repeats by turns with the section before it
+          </label>
+        )}
         {section.count !== 'fill' && <ClosureCount model={model} id={section.id} />}
         <button type="button" className="btn btn-xs" onClick={() => change(mirrorSection(project, section.id))}>
           Same again at the other end

@@ -56,10 +56,8 @@ export function Closed({ plan, units }: { plan: SeatPlan; units: Units }) {
   const hex = hexes(piece);
   const hexOf = (colour: string): string => hex[colour] ?? '#888888';
   const placed = aroundRing(plan, ring).flatMap((by): Placed[] =>
-    sections.flatMap(({ item, from }) =>
-      isSection(item)
-        ? [{ key: `${item.id} ${from} ${by}`, section: item, count: fit.counts[item.id]!, from: from + by }]
-        : [],
+    sections.flatMap(({ item, from, count }) =>
+      isSection(item) ? [{ key: `${item.id} ${from} ${by}`, section: item, count, from: from + by }] : [],
     ),
   );
   const { closing, within } = closedParts(plan);
