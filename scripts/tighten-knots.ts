@@ -2,7 +2,7 @@
 // knot whose centre lines keep their clearance. Takes a quarter of an hour. `node --import tsx scripts/tighten-knots.ts [KNOT…]`
 import { readFileSync, writeFileSync } from 'node:fs';
 import { OVERHAND, lengthOf, sampleOpen, type Point } from '../src/core/stitch';
-import { ball, eight, hitch, stacked } from './lib/knot-starts';
+import { ball, eight, hitch, stacked, turnedBack } from './lib/knot-starts';
 import { bundled, distance, tighten, type Start } from './lib/tighten-strands';
 
 /** Centre lines of cord that presses on cord come no nearer, in diameters. */
@@ -64,6 +64,20 @@ function body(ways: readonly (readonly Point[])[], x: number) {
   };
 }
 
+/** A strand that leaves at the side: from where it comes in to where it is out of the knot. */
+function sideways(way: readonly Point[]) {
+  // The other leg lies half a diameter above the edge, where it crosses.
+  const low = Math.min(...way.filter(([x]) => Math.abs(x) < 1 && x < 0.4).map(([, y]) => y)) - 0.5;
+  const out = way.findIndex(([x]) => x < -2.7);
+  const round = (v: number): number => Number(v.toFixed(2));
+  const own = way.slice(0, out + 1).filter(([, y]) => y > low + 0.1);
+  const points = [[way[0]![0], low, way[0]![2]] as const, ...own];
+  return {
+    height: round(Math.max(...own.map(([, y]) => y)) + 0.5 - low),
+    ways: [points.map(([x, y, z]) => [round(x), round(y - low), round(z)])],
+  };
+}
+
 const one = (start: Omit<Start, 'strands'> & { readonly of: readonly Point[] }): Point[] =>
   tighten({ ...start, strands: [start.of] })[0]!;
 const overhand: Point[] = OVERHAND.map(([x, y, z]) => [x, y, z]);
@@ -81,6 +95,7 @@ const makers: Record<string, () => ReturnType<typeof body>> = {
   'figure-eight-round': () => body([one({ of: eight(1.6, 1), samples: 140, core: true })], -0.475),
   'button-knot': () => body([button()], 0),
   'button-knot-4': () => body(tighten({ strands: bundled(button(), 2, 2.2, true), samples: 230, paired: true }), 0),
+  'turned-back': () => sideways(one({ of: turnedBack(), samples: 170, paired: true })),
   'double-connection': () =>
     body([one({ of: hitch(1).map(([x, y, z]) => [x - 0.475, y, z]), samples: 130, paired: true })], 0),
 };

@@ -150,3 +150,22 @@ export const centre = (loose: number): Point[] => {
     });
   });
 };
+
+/** One of two legs turned back round both, half a turn from the other: behind them, and to the front through the other's loop, out to the side. */
+export const turnedBack = (): Point[] => [
+  [0.5, -3, 0],
+  [0.5, 0, 0],
+  [0.5, 2.4, 0],
+  [1.1, 3.4, 0],
+  [2, 3.3, -0.2],
+  [2.5, 2.4, -0.4],
+  [2, 1.4, -0.9],
+  [1, 1.1, -1.1],
+  [0, 1.1, -1.15],
+  [-0.9, 1.3, -1.05],
+  [-1.45, 2, -0.1],
+  [-1.6, 2.3, 0.9],
+  [-2.3, 2.3, 1.5],
+  [-3.5, 2.1, 1.3],
+  [-6, 2, 0.6],
+];

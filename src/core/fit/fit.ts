@@ -1,5 +1,6 @@
 import { done, not, type Result } from '../result';
-import { isSection, type Piece, type PieceSection } from '../project';
+import { isSection, type Piece } from '../project';
+import { fillerFor, type Filler } from './filler';
 import { meanThickness } from './mean-thickness';
 import { origin, type Ease, type Figures, type Message, type Origin } from '../studio';
 
@@ -27,8 +28,7 @@ export interface Fit extends Neighbour {
   readonly centre_mm?: number;
   readonly target_mm: number;
   readonly neighbours: readonly Neighbour[];
-  /** Half knots to share between both ends, where whole modules leave room for some. */
-  readonly filler?: { readonly each_end: number; readonly error_mm: number };
+  readonly filler?: Filler;
   /** Units of every section. */
   readonly counts: Readonly<Record<string, number>>;
   readonly lines: readonly FitLine[];
@@ -146,17 +146,6 @@ function target(
 
 const plural = (n: number, one: string): string => `${n} ${one}${n === 1 ? '' : 's'}`;
 
-/** The filler that brings a band of whole modules nearest: square knots' half knots, as many at one end as at the other. */
-function fillerFor(error: number, fill: readonly PieceSection[]): Fit['filler'] {
-  const unit = fill[1]?.joins ? fill : fill.slice(0, 1);
-  const runs = unit.flatMap(({ d, runs: own }) => own.map((run) => ({ ...run, d })));
-  const run = runs.find(({ measure }) => measure.halfKnots > 0);
-  if (!run || runs.length < 2 || error >= 0) return undefined;
-  const half = (run.measure.pitch / run.measure.halfKnots) * run.d;
-  const each = Math.round(-error / (2 * half));
-  return each > 0 ? { each_end: each, error_mm: error + 2 * each * half } : undefined;
-}
-
 /**
  * Fits a piece: wrist, ease, thickness, closure, and the whole count of units that lands nearest (domain: inner = wrist + ease;
  * centre line = inner + π × thickness; knotted = centre line − closure). Sections that fill share the count, so that a
@@ -185,7 +174,9 @@ export function fitPiece(piece: Piece, size: Size, ease: Ease, figures: Figures)
   // A closure that only draws up until the band’s ends meet, or ties over what is between them, never gets a band that is too long.
   const isTied = Object.values(piece.parts).some(({ part }) => part.slug === 'tie-tail');
   const drawsUp = (piece.project.opens === 'slides' || isTied) && piece.closure.length > 0 && !('knotted' in size);
-  const whole = (units: number): number => (drawsUp ? Math.floor(units + 1e-9) : Math.round(units));
+  const isOdd = fill.some(({ odd }) => odd);
+  const rounded = (units: number): number => (drawsUp ? Math.floor(units + 1e-9) : Math.round(units));
+  const whole = (units: number): number => (isOdd ? 2 * rounded((units - 1) / 2) + 1 : rounded(units));
   const count = unit > 0 ? whole((mm - fixed) / unit) : 0;
   const fewest = unit === 0 ? 0 : single && halfKnots > 0 ? Math.ceil(FEWEST / halfKnots) : 1;
   if (count < fewest) {
@@ -242,7 +233,7 @@ export function fitPiece(piece: Piece, size: Size, ease: Ease, figures: Figures)
     ...(centre !== undefined && { centre_mm: centre }),
     target_mm: mm,
     ...chosen,
-    neighbours: unit > 0 ? [count - 1, count + 1].filter((n) => n >= fewest).map(at) : [],
+    neighbours: unit > 0 ? [count - (isOdd ? 2 : 1), count + (isOdd ? 2 : 1)].filter((n) => n >= fewest).map(at) : [],
     ...(filler && { filler }),
     counts: Object.fromEntries(Object.values(piece.sections).map((s) => [s.id, s.count === 'fill' ? count : s.count])),
     lines: [...lines, ...fixedLine, last],

@@ -43,6 +43,7 @@ import { shank } from './shank';
 import { wideFusedEnd } from './wide-fused-end';
 import { loopedOnCore } from './looped-on-core';
 import { trimmedEnd } from './trimmed-end';
+import { turnedBack } from './turned-back';
 import { trappedEnd } from './trapped-end';
 import type { Part } from './part';
 
@@ -70,6 +71,7 @@ const ALL = [
   shank,
   neckKnot,
   buttonKnot,
+  turnedBack,
   overhand,
   doubleOverhand,
   figureEight,

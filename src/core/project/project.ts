@@ -98,6 +98,9 @@ const SectionSchema = Type.Object(
       ),
     ),
     arms: Type.Optional(count(4, 'side by side, each with its own strands')),
+    odd: Type.Optional(
+      Type.Literal(true, { description: 'an odd count: it ends with the strands that it began with' }),
+    ),
     joins: Type.Optional(
       Type.Literal(true, {
         description: 'it repeats by turns with the section that is laid out before it: both come only as a whole',

@@ -60,6 +60,7 @@ export const STOPPERS = [
   'stacked-overhand',
   'double-connection',
   'button-knot',
+  'turned-back',
 ] as const;
 export const StopperSchema = oneOf(STOPPERS);
 export type Stopper = Static<typeof StopperSchema>;

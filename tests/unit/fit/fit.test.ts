@@ -47,11 +47,22 @@ describe('from a size to a band', () => {
           if (!fit) return;
           expect(fit.lines.reduce((sum, line) => sum + line.mm, 0)).toBeCloseTo(fit.knotted_mm, 6);
           for (const line of fit.lines) expect(line.because.text).not.toBe('');
-          const unit = piece!.layout.filter(isSection).reduce((sum, s) => sum + (s.count === 'fill' ? s.unit : 0), 0);
+          const unit = piece!.layout
+            .filter(isSection)
+            .reduce((sum, s) => sum + (s.count === 'fill' ? s.unit * (s.odd ? 2 : 1) : 0), 0);
           for (const n of fit.neighbours) expect(Math.abs(n.knotted_mm - fit.knotted_mm)).toBeCloseTo(unit, 6);
         },
       ),
     );
+  });
+
+  it('of a band that ends with the colour it begins with every count is odd', () => {
+    for (let wrist = 130; wrist <= 220; wrist += 1) {
+      const { fit } = plan({ project: 'double-spiral', size: { wrist } });
+      expect([fit!.counts.band!, ...fit!.neighbours.map(({ half_knots }) => half_knots!)].map((n) => n % 2)).toEqual([
+        1, 1, 1,
+      ]);
+    }
   });
 
   it('half knots are those of all its sections, the fixed ones too', () => {

@@ -37,6 +37,7 @@ describe('what each part uses of a leg', () => {
     ['figure-eight', {}, 33.65, '16.8 × 2'],
     ['button-knot', { strands: 2 }, 54.35, '27.2 × 2'],
     ['button-knot', { strands: 4 }, 76.87, '54.35 × √2: two bundles of twice the area'],
+    ['turned-back', { strands: 2 }, 21.34, '10.67 × 2'],
     ['double-connection', {}, 31.17, '15.6 × 2'],
     ['overhand-loop', { strands: 2, loop: 90 }, 82.25, '45 + 37.25'],
     ['fold-loop', { mate: 40 }, 24.1, '(40 × 1.05 + π 2) ÷ 2 = (42 + 6.28) ÷ 2'],

@@ -29,6 +29,7 @@ const LEGS: Readonly<Record<string, readonly number[]>> = {
   'on-ring': [2, 4],
   'button-knot': [2, 4],
   'double-connection': [2],
+  'turned-back': [2],
 };
 /** Every part in thick and thin cord, of as many legs as it may have, tied by all and by one. */
 const cases = Object.values(PARTS).flatMap((part) =>

@@ -27,7 +27,7 @@ const TIGHT: Readonly<Record<string, Tight>> = {
 /** Where the standing strand is of a knot tied round it, across, in diameters. */
 const STANDS = -0.475;
 export type StopperName = 'overhand' | 'double-overhand' | 'figure-eight' | 'stacked-overhand';
-export type TightName = StopperName | `${StopperName}-round` | 'button-knot' | 'double-connection';
+export type TightName = StopperName | `${StopperName}-round` | 'button-knot' | 'double-connection' | 'turned-back';
 
 /** A strand over so much of its own line: its straight ends drawn out or cut to that; where the knot is longer, it stands over. */
 function over(points: readonly Point[], own: number, height: number): Point[] {
@@ -133,6 +133,19 @@ export function roundWays(name: TightName, strands: number, d: number, height: n
       points: straight(STANDS * d + x, 0, height * d, z),
     })),
   ];
+}
+
+/** Two strands that leave at the sides of the knot they tie with each other, and how far it is along, in its diameters. */
+export function sideKnot(d: number): { readonly ways: readonly Way[]; readonly height: number } {
+  const { ways, height } = TIGHT['turned-back']!;
+  const points = scaled(ways[0]!, d);
+  return {
+    ways: [
+      { leg: 0, points },
+      { leg: 1, points: turnedHalf(points) },
+    ],
+    height,
+  };
 }
 
 /**

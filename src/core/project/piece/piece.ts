@@ -59,6 +59,8 @@ export interface PieceSection {
   readonly width: number;
   readonly thickness: number;
   readonly arms: number;
+  /** Whether only an odd count of it is made. */
+  readonly odd: boolean;
   /** Whether it repeats by turns with the section that is laid out before it. */
   readonly joins: boolean;
   readonly beads: readonly Hardware[];

@@ -142,6 +142,7 @@ export function measureSection(
     thickness:
       Math.max(...runs.map(({ measure }) => measure.thickness)) * d * (halfKnots > 0 ? flatteningOf(lead.cord) : 1),
     arms,
+    odd: section.odd === true,
     joins: section.joins === true,
     beads,
     beadCounts: beads.map((_, index) => strung(index)),
