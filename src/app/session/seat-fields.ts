@@ -1,7 +1,7 @@
 import { Problem } from '../../core/problem';
 import type { Catalogue } from '../../core/project';
 import type { SeatChanges, SeatRecord } from '../../core/seat';
-import type { Wrist } from '../../core/person';
+import { TAKEN, type Wrist } from '../../core/person';
 import type { SeatInsert } from '../../data/seats';
 import { today } from '../studio/clock';
 
@@ -38,9 +38,9 @@ export function wristFields(
   return { ...wrist, wrist_on: wrist.wrist_mm === null ? null : today() };
 }
 
-/** A wrist as a person's history keeps it; an estimate is none. */
+/** A wrist as a person's history keeps it; an estimate is none, and the length of a piece that fits is none. */
 export function measuredWrist(person: string, wrist: ReturnType<typeof wristFields>): (Wrist & { person: string })[] {
   const { wrist_mm: mm, wrist_method: method, wrist_on: taken_on } = wrist;
-  const measured = mm !== null && method !== null && method !== 'estimate' && taken_on !== null;
-  return measured ? [{ person, mm, method, taken_on }] : [];
+  const taken = TAKEN.find((own) => own === method);
+  return mm !== null && taken && taken_on !== null ? [{ person, mm, method: taken, taken_on }] : [];
 }

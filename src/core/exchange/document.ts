@@ -16,6 +16,10 @@ const SeatSchema = Type.Object(
     size: Type.Union([
       Type.Object({ wrist: Length }, { additionalProperties: false }),
       Type.Object({ finished: Length }, { additionalProperties: false, description: 'inner circumference wanted' }),
+      Type.Object(
+        { closed: Length },
+        { additionalProperties: false, description: 'overall length, closed, of a piece that fits' },
+      ),
       Type.Object({ knotted: Length }, { additionalProperties: false, description: 'band length wanted' }),
     ]),
     hand: Type.Optional(Length),
@@ -78,6 +82,10 @@ function readSize(size: SessionDocument['seats'][number]['size'], at: string): R
   if ('finished' in size) {
     const finished = readLength(size.finished, `${at}/finished`, 'band');
     return finished.ok ? done({ finished: finished.value }) : finished;
+  }
+  if ('closed' in size) {
+    const closed = readLength(size.closed, `${at}/closed`, 'band');
+    return closed.ok ? done({ closed: closed.value }) : closed;
   }
   const knotted = readLength(size.knotted, `${at}/knotted`, 'band');
   return knotted.ok ? done({ knotted: knotted.value }) : knotted;

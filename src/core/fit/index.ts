@@ -1,3 +1,5 @@
-export { fitPiece, innerOf, type Fit, type FitLine, type Neighbour, type Size } from './fit';
+export { fitPiece, type Fit, type Neighbour } from './fit';
+export { innerOf, type FitLine, type Size } from './target';
+export { makersRule, type MakersRule } from './makers-rule';
 export { estimateHand, estimateWrist } from './estimate';
 export { countOf } from './count-of';

@@ -1,12 +1,15 @@
 import { Type, type Static } from '@sinclair/typebox';
 import { DateSchema } from '../studio';
 
-/** How a wrist was taken. An estimate by age is not a measurement and is shown as what it is. */
-export const WRIST_METHODS = ['tape', 'strip', 'told', 'estimate'] as const;
-export type WristMethod = (typeof WRIST_METHODS)[number];
+/** How a wrist was taken that somebody's history keeps. */
+export const TAKEN = ['tape', 'strip', 'told'] as const;
 
-/** How a wrist was taken that somebody's history keeps: an estimate is no wrist of theirs. */
-const TAKEN = ['tape', 'strip', 'told'] as const;
+/**
+ * Where a seat's size comes from: a wrist that was taken; an estimate by age, shown as what it is; or the overall length, closed, of a
+ * piece that fits.
+ */
+export const WRIST_METHODS = [...TAKEN, 'estimate', 'piece'] as const;
+export type WristMethod = (typeof WRIST_METHODS)[number];
 
 /** A wrist in whole millimetres. */
 export const WristMmSchema = Type.Integer({ minimum: 90, maximum: 280 });

@@ -14,6 +14,7 @@ import {
   VersionSchema,
 } from '../studio';
 import { AgeSchema, WristMmSchema, WRIST_METHODS, type WristMethod } from '../person';
+import type { Size } from '../fit';
 import type { Seat } from './seat';
 
 const Uuid = Type.String({ format: 'uuid' });
@@ -115,10 +116,15 @@ function projectKey({ project, project_revision }: SeatRecord, projects: Catalog
  * seatOf(view.seats[0], 'measured', catalogue.projects).size // { wrist: 165 }
  */
 export function seatOf(record: SeatRecord, school: Seat['school'], projects: Catalogue['projects']): Seat {
-  const { wrist_mm, band_mm } = record;
+  const { wrist_mm, wrist_method, band_mm } = record;
   return {
     label: record.name,
-    size: band_mm !== null ? { knotted: band_mm } : wrist_mm !== null ? { wrist: wrist_mm } : null,
+    size:
+      band_mm !== null
+        ? { knotted: band_mm }
+        : wrist_mm !== null
+          ? ({ [wrist_method === 'piece' ? 'closed' : 'wrist']: wrist_mm } as Size)
+          : null,
     estimated: record.wrist_method === 'estimate' && band_mm === null,
     hand: record.hand_mm,
     age: record.age,

@@ -55,7 +55,10 @@ function cutForTablet(cut: SeatCut, { piece }: SeatPlan, figures: Figures): Seat
     person: null,
     asks: {
       ...asks,
-      size: { finished: innerOf(asks.size ?? { wrist }, asks.ease, figures) },
+      size:
+        asks.size && 'closed' in asks.size
+          ? asks.size
+          : { finished: innerOf(asks.size ?? { wrist }, asks.ease, figures) },
       hand: isHandNeeded ? (asks.hand ?? estimateHand(wrist, figures)) : null,
       age: null,
       avoid: [],

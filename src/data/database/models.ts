@@ -9,7 +9,7 @@ import {
 import type { Arrangement, CutRecord, Kits, Wrap } from '../../core/session';
 import type { Layout } from '../../core/layout';
 import type { SeatRecord } from '../../core/seat';
-import type { WristMethod } from '../../core/person';
+import type { Wrist, WristMethod } from '../../core/person';
 import type { Avoid, School } from '../../core/studio';
 import { database } from './connection';
 
@@ -27,7 +27,7 @@ export class WristRow extends Model<InferAttributes<WristRow>, InferCreationAttr
   declare id: CreationOptional<number>;
   declare person_id: string;
   declare mm: number;
-  declare method: Exclude<WristMethod, 'estimate'>;
+  declare method: Wrist['method'];
   declare taken_on: string;
 }
 

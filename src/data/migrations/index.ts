@@ -10,6 +10,7 @@ import { rooms } from './009-rooms';
 import { bench } from './010-bench';
 import { records } from './011-records';
 import { bounds } from './012-bounds';
+import { pieceThatFits } from './013-piece-that-fits';
 import type { Migration } from './migration';
 
 /** Every step in order. A new one is a file beside these and a word here. */
@@ -26,4 +27,5 @@ export const MIGRATIONS: readonly Migration[] = [
   bench,
   records,
   bounds,
+  pieceThatFits,
 ];

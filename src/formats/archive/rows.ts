@@ -3,7 +3,7 @@ import { SayingSchema, WHATS } from '../../core/bench';
 import { CordSchema } from '../../core/cord';
 import { LayoutSchema } from '../../core/layout';
 import { HardwareSchema } from '../../core/part';
-import { AgeSchema, WristMmSchema, WRIST_METHODS } from '../../core/person';
+import { AgeSchema, WristMmSchema, TAKEN } from '../../core/person';
 import { OptionsSchema, ProjectSchema } from '../../core/project';
 import { FigureValueSchema, PlannedPieceSchema, SaidOfPieceSchema, SeenAtBenchSchema } from '../../core/record';
 import { SeatEditSchema } from '../../core/seat';
@@ -71,7 +71,7 @@ export const ROWS: Readonly<Record<string, Readonly<Record<string, TSchema>>>> =
     id: Id,
     person_id: Uuid,
     mm: WristMmSchema,
-    method: oneOf(WRIST_METHODS.filter((method) => method !== 'estimate')),
+    method: oneOf(TAKEN),
     taken_on: DateSchema,
   },
   sessions: {

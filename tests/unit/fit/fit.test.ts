@@ -56,6 +56,28 @@ describe('from a size to a band', () => {
     );
   });
 
+  it('a piece that fits, by its overall length, gives the band that its wrist gives', () => {
+    for (const project of projects.filter((slug) => SHIPPED.projects[slug]!.sizing.by === 'wrist')) {
+      const { fit } = plan({ project, size: { wrist: 172 }, hand: 205 });
+      const { fit: again } = plan({ project, size: { closed: fit!.centre_mm! }, hand: 205 });
+      expect({ project, ...again!.counts }).toEqual({ project, ...fit!.counts });
+      // The thickness of a band of fixed parts and the ring it is on depend on each other: to half a millimetre.
+      expect(Math.abs(again!.inner_mm! - fit!.inner_mm!)).toBeLessThan(0.5);
+      expect(again!.rule).toBeUndefined();
+    }
+  });
+
+  it('makers’ rule stands beside it: an inch more than the wrist in thick cord, half an inch in thin', () => {
+    expect(plan({ project: 'band-buckle', size: { wrist: 168 } }).fit!.rule).toMatchObject({
+      closed_mm: 193,
+      isThick: true,
+    });
+    expect(plan({ project: 'petal-arms', size: { wrist: 168 } }).fit!.rule).toMatchObject({
+      closed_mm: 181,
+      isThick: false,
+    });
+  });
+
   it('of a band that ends with the colour it begins with every count is odd', () => {
     for (let wrist = 130; wrist <= 220; wrist += 1) {
       const { fit } = plan({ project: 'double-spiral', size: { wrist } });

@@ -68,7 +68,10 @@ const words = <Value extends string>(list: readonly Value[]): Options<Value> =>
   list.map((value) => ({ value, label: value }));
 export const SKILL_OPTIONS = words(SKILLS);
 export const EASE_OPTIONS = words(EASES);
-export const METHOD_OPTIONS = words(WRIST_METHODS);
+export const METHOD_OPTIONS = words(WRIST_METHODS).map(({ value, label }) => ({
+  value,
+  label: value === 'piece' ? 'piece that fits, closed' : label,
+}));
 export const AVOID_OPTIONS: Options<Avoid> = [
   { value: 'nickel', label: 'no nickel' },
   { value: 'synthetic', label: 'no synthetic' },

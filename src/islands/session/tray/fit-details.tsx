@@ -9,8 +9,8 @@ export function FitDetails({ fit, units }: { fit: Fit; units: Units }) {
       <table className="sheet">
         <caption className="sr-only">From wrist to knotted length</caption>
         <tbody>
-          {fit.lines.map((line) => (
-            <tr key={line.label}>
+          {fit.lines.map((line, i) => (
+            <tr key={i}>
               <td>
                 {line.label}
                 <span className="quiet block text-[13px]">{line.because.text}</span>
@@ -36,6 +36,13 @@ export function FitDetails({ fit, units }: { fit: Fit; units: Units }) {
               )
               .join('; ')}
             .
+          </span>
+        )}
+        {fit.rule && fit.centre_mm !== undefined && (
+          <span className="quiet block">
+            Closed, it is {number(fit.centre_mm + fit.error_mm, 0)} mm long overall. Makers go by the wrist and{' '}
+            {number(fit.rule.more_mm, 0)} mm for {fit.rule.isThick ? 'thick' : 'thin'} cord:{' '}
+            {number(fit.rule.closed_mm, 0)} mm.
           </span>
         )}
         {fit.filler && (
