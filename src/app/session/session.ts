@@ -34,7 +34,9 @@ import { inTransaction } from '../../data/database/transaction';
 import { notFound, Problem, stale } from '../../core/problem';
 import { notedOf } from '../records/noted';
 import { today } from '../studio/clock';
+import { openOrders } from '../../data/shelf/orders';
 import { giveBack } from '../shelf/holds';
+import { nameOf } from '../shelf/item-names';
 import { readStudio, studioAt, withRevisions } from '../studio/studio';
 
 /** The session, or the problem that there is none, or that it was deleted. */
@@ -73,7 +75,16 @@ export async function viewSession(id: string, t: Transaction): Promise<SessionVi
   const noted = notedOf(seats, await recordsOfSession(id, t), progress);
   const whole = { session, seats, studio, bench: summaryOf(progress), noted };
   const changed = new Date(studio.made_at) > session.noted_at;
-  const since = changed ? changesSince(whole, await studioAt(session.noted_at, studio, t)) : null;
+  const since = changed
+    ? changesSince(whole, await studioAt(session.noted_at, studio, t), {
+        ...session,
+        orders: (await openOrders(t)).map(({ item, due_on }) => ({
+          item,
+          name: nameOf(item, studio.catalogue) ?? item,
+          due_on,
+        })),
+      })
+    : null;
   return { ...whole, since };
 }
 

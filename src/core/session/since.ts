@@ -1,6 +1,9 @@
 import type { Catalogue } from '../project';
 import { FIGURES, type Settings } from '../studio';
 import { cutsNow, type PlannedSeat, type SeatRecord } from '../seat';
+import { cordItem, hardwareItem } from '../shelf';
+import type { Layout } from '../layout';
+import type { Kits } from './kits';
 import { planSession, type WholeSession } from './plan-session';
 
 /** One thing of the studio that is not as it was. */
@@ -18,8 +21,33 @@ export interface Since {
     readonly label: string;
     readonly was: readonly number[];
     readonly is: readonly number[];
+    /** Whether cord is reserved for it, or its kit packed, by the lengths as they were. */
+    readonly reserved: boolean;
+    readonly packed: boolean;
   }[];
+  /** Open orders of what these seats take. */
+  readonly orders: readonly OpenOrder[];
 }
+
+/** What is ordered and has not come yet. */
+export interface OpenOrder {
+  readonly item: string;
+  readonly name: string;
+  readonly due_on: string;
+}
+
+/** What was done by the lengths as they were: nothing of it is changed here, only listed. */
+export interface Held {
+  readonly lanes: Layout | null;
+  readonly kits: Kits | null;
+  readonly orders: readonly OpenOrder[];
+}
+
+/** What a seat takes of the shelf: its cords, and what is counted. */
+const itemsOf = ({ plan }: PlannedSeat): string[] => [
+  ...(plan.cut?.cuts ?? []).map(({ cord, colour }) => cordItem(cord, colour)),
+  ...plan.items.map(({ item }) => hardwareItem(item)),
+];
 
 /** A seat as it was planned by an earlier catalogue: with the revision that was the newest then, where its own came later. */
 function asBefore(record: SeatRecord, { projects }: Catalogue): SeatRecord {
@@ -80,11 +108,12 @@ function projectChanges(seats: readonly PlannedSeat[], was: ReadonlyMap<string, 
  * @param before settings and catalogue as they were when note was last taken
  *
  * @example
- * changesSince(view, view.studio) // null
+ * changesSince(view, view.studio, { lanes: null, kits: null, orders: [] }) // null
  */
 export function changesSince(
   whole: WholeSession,
   before: { readonly settings: Settings; readonly catalogue: Catalogue },
+  { lanes, kits, orders }: Held,
 ): Since | null {
   const now = planSession(whole).seats.filter(({ kept }) => !kept);
   const open = {
@@ -100,6 +129,11 @@ export function changesSince(
   });
   if (moved.length === 0) return null;
   const { settings, catalogue } = whole.studio;
+  const reserved = new Set(
+    (lanes ?? []).flatMap((group) => group.lanes.flatMap(({ cuts }) => cuts.map(({ id }) => id))),
+  );
+  const has = (all: Iterable<string>, { id }: PlannedSeat): boolean => [...all].some((one) => one.startsWith(`${id}/`));
+  const taken = new Set(moved.flatMap((seat) => [...itemsOf(was.get(seat.id)!), ...itemsOf(seat)]));
   return {
     what: [
       ...(settings.school === before.settings.school
@@ -121,6 +155,9 @@ export function changesSince(
       label: seat.plan.label,
       was: lengthsOf(was.get(seat.id)!),
       is: lengthsOf(seat),
+      reserved: has(reserved, seat),
+      packed: has(kits?.ticks ?? [], seat),
     })),
+    orders: orders.filter(({ item }) => taken.has(item)),
   };
 }

@@ -213,7 +213,24 @@ describe('what changed in the studio', () => {
       ...whole,
       studio: { settings, catalogue: { ...catalogue, hardware: { ...catalogue.hardware, 'buckle-15': buckle } } },
     };
-    const since = changesSince(now, { settings, catalogue })!;
+    const [ada, bo] = whole.seats as [SeatRecord, SeatRecord];
+    const colour = planSession(whole).seats[0]!.plan.cut!.cuts[0]!.colour;
+    const order = { item: `cord/sheathed-4/${colour}`, name: 'Sheathed cord', due_on: '2031-05-02' };
+    const held = {
+      lanes: [
+        {
+          item: order.item,
+          bound_mm: 0,
+          lanes: [{ stock: 'buy', length_mm: 9000, cuts: [{ id: `${ada.id}/0/0`, mm: 2000 }], locked: [] }],
+        },
+      ],
+      kits: { ticks: [`${bo.id}/card`], issued: null },
+      orders: [order, { ...order, item: 'cord/leather-2/race' }],
+    };
+    const since = changesSince(now, { settings, catalogue }, held)!;
+    // Of what was reserved, packed and ordered only what the moved lengths touch is listed.
+    expect(since.seats[0]).toMatchObject({ reserved: true, packed: false });
+    expect(since.orders).toEqual([order]);
     expect(since.what).toEqual([
       { name: `${buckle.name}, closed mm`, was: String(catalogue.hardware['buckle-15']!.closed_mm), is: '55' },
     ]);
@@ -222,8 +239,8 @@ describe('what changed in the studio', () => {
     expect(since.seats[0]!.is).toEqual([lengths(now)[0]]);
     expect(since.seats[0]!.is[0]).toBeLessThan(since.seats[0]!.was[0]!);
     // Cut by what was, nothing of it concerns them.
-    expect(changesSince({ ...now, session: kept(whole).session }, { settings, catalogue })).toBeNull();
-    expect(changesSince(whole, { settings, catalogue })).toBeNull();
+    expect(changesSince({ ...now, session: kept(whole).session }, { settings, catalogue }, held)).toBeNull();
+    expect(changesSince(whole, { settings, catalogue }, held)).toBeNull();
   });
 });
 
