@@ -52,9 +52,17 @@ export function nameFigure(key: string, { catalogue }: Pick<Studio, 'catalogue'>
     const { label, group, unit, source } = FIGURES.find(({ name }) => name === about.name)!;
     return { label, group, unit, source };
   }
-  const { stitch, cord, skill } = about;
+  const name = lookUp(catalogue.cords, about.cord)?.name ?? about.cord;
+  if ('flat' in about)
+    return {
+      label: `Flattening of ${name}`,
+      group: 'Fit',
+      unit: '× the strands one on the other',
+      source: 'The cord’s own figure, as the first of these records was planned with it',
+    };
+  const { stitch, skill } = about;
   const of = lookUp(STITCHES, stitch)?.name ?? stitch;
-  const label = `${of} in ${lookUp(catalogue.cords, cord)?.name ?? cord}, ${skill}`;
+  const label = `${of} in ${name}, ${skill}`;
   return { label, group: 'Use', unit: '× the strand’s path', source: 'Geometry: the length of the strand’s path' };
 }
 

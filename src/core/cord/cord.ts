@@ -16,6 +16,15 @@ export const ColourSchema = Type.Object(
 );
 export type Colour = Static<typeof ColourSchema>;
 
+/** How thin a finished band is, as a share of its strands one on the other, round: cord flattens where strands cross. */
+export const FlatteningSchema = Type.Number({
+  minimum: 0.4,
+  maximum: 1,
+  title: 'Flattening',
+  description:
+    'thickness of a finished band, as a share of its strands stacked round: cord flattens where strands cross',
+});
+
 /** A kind of cord and what the sizing needs to know of it. */
 export const CordSchema = Type.Object(
   {
@@ -36,15 +45,7 @@ export const CordSchema = Type.Object(
       title: 'Compression',
       description: 'diameter in a drawn-up knot, as a share of the slack diameter',
     }),
-    flattening: Type.Optional(
-      Type.Number({
-        minimum: 0.4,
-        maximum: 1,
-        title: 'Flattening',
-        description:
-          'thickness of a finished band, as a share of its strands stacked round: cord flattens where strands cross',
-      }),
-    ),
+    flattening: Type.Optional(FlatteningSchema),
     stiffness: Type.Unsafe<'soft' | 'medium' | 'stiff'>({ type: 'string', enum: ['soft', 'medium', 'stiff'] }),
     source: Type.String({ minLength: 1, maxLength: 300, description: 'where the figures come from' }),
     colours: Type.Array(ColourSchema, { minItems: 1, maxItems: 60 }),

@@ -1,3 +1,12 @@
-export { CordSchema, flatteningOf, workedDiameter, fuses, isSynthetic, type Cord, type Colour } from './cord';
+export {
+  CordSchema,
+  FlatteningSchema,
+  flatteningOf,
+  workedDiameter,
+  fuses,
+  isSynthetic,
+  type Cord,
+  type Colour,
+} from './cord';
 export { nearestColour } from './nearest-colour';
 export { LearnedUseSchema, useFactor, type LearnedUse } from './learned-use';

@@ -1,5 +1,5 @@
 import { Type, type Static } from '@sinclair/typebox';
-import { LearnedUseSchema, type Cord } from '../cord';
+import { FlatteningSchema, flatteningOf, LearnedUseSchema, type Cord } from '../cord';
 import { FIGURES, type FigureName, type Figures } from '../studio';
 
 /** A figure's value with what stands behind it: how far it may be off, as a share, and how many records it rests on. */
@@ -32,15 +32,18 @@ export function aboutOf(
 ):
   | { readonly name: FigureName }
   | { readonly stitch: string; readonly cord: string; readonly skill: 'new' | 'steady' | 'fluent' }
+  | { readonly flat: true; readonly cord: string }
   | null {
   const use = /^use\/([a-z0-9-]+)\/([a-z0-9-]+)\/(new|steady|fluent)$/.exec(key);
   if (use) return { stitch: use[1]!, cord: use[2]!, skill: use[3] as 'new' | 'steady' | 'fluent' };
+  const flat = /^flat\/([a-z0-9-]+)$/.exec(key);
+  if (flat) return { flat: true, cord: flat[1]! };
   const figure = FIGURES.find(({ name }) => key === `figure/${name}`);
   return figure ? { name: figure.name } : null;
 }
 
 /**
- * Between what a figure may lie: those of a use are the cord document’s.
+ * Between what a figure may lie: those of a cord are its document’s.
  *
  * @throws where there is no such figure
  *
@@ -50,8 +53,10 @@ export function aboutOf(
 export function limitsOf(key: string): { readonly min: number; readonly max: number } {
   const about = aboutOf(key);
   if (!about) throw new Error(`no figure ${key}`);
-  const { minimum, maximum } = LearnedUseSchema.properties.factor;
-  if (!('name' in about)) return { min: minimum!, max: maximum! };
+  if (!('name' in about)) {
+    const { minimum, maximum } = 'flat' in about ? FlatteningSchema : LearnedUseSchema.properties.factor;
+    return { min: minimum!, max: maximum! };
+  }
   const { min, max } = FIGURES.find(({ name }) => name === about.name)!;
   return { min, max };
 }
@@ -71,12 +76,14 @@ export function inForce(key: string, { figures, cords }: FiguresAndCords): Figur
     const skill = SKILLED.exec(about.name)?.[1] as 'new' | 'steady' | 'fluent' | undefined;
     return { value: figures[about.name], doubt: 0, records: skill ? figures[`spread_records_${skill}`] : 0 };
   }
-  const own = cords[about.cord]?.learned?.find(({ stitch, skill }) => stitch === about.stitch && skill === about.skill);
+  const cord = cords[about.cord];
+  if ('flat' in about) return { value: cord ? flatteningOf(cord) : 1, doubt: 0, records: 0 };
+  const own = cord?.learned?.find(({ stitch, skill }) => stitch === about.stitch && skill === about.skill);
   return own ? { value: own.factor, doubt: own.doubt, records: own.records } : { value: 1, doubt: 0, records: 0 };
 }
 
 /**
- * The same studio with a figure at another value. Of a use, the cord's document changes, and the rest of the studio stays as it is; a use of
+ * The same studio with a figure at another value. Of a use or of flattening, the cord's document changes, and the rest of the studio stays as it is; a use of
  * 1 without doubt is geometry again.
  *
  * @example
@@ -100,6 +107,7 @@ export function putInForce(key: string, to: FigureValue, now: FiguresAndCords): 
   }
   const cord = now.cords[about.cord];
   if (!cord) throw new Error(`no cord ${about.cord}`);
+  if ('flat' in about) return { ...now, cords: { ...now.cords, [cord.slug]: { ...cord, flattening: value } } };
   const { learned: before = [], ...rest } = cord;
   const others = before.filter(({ stitch, skill }) => stitch !== about.stitch || skill !== about.skill);
   const isGeometry = value === 1 && to.doubt === 0;

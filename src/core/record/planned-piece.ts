@@ -1,4 +1,5 @@
 import { courseOf } from '../bench';
+import { flatteningOf } from '../cord';
 import { tailOf, totalOf, walkLegs, type Cut, type LegWalk } from '../cut';
 import type { Fit } from '../fit';
 import { drawOf, isSection, type Piece, type PieceCord } from '../project';
@@ -70,6 +71,16 @@ function tightOf(piece: Piece, figures: Figures): number | null {
     : null;
 }
 
+/** How thick a band comes out that is knotted of one cord, before its strands flatten where they cross; null where a ruler meets other things. */
+function flatOf({ layout, cords }: Piece): PlannedPiece['flat'] | null {
+  const band = layout.filter(isSection);
+  const { cord } = cords[0]!;
+  const isOne = band.every(({ halfKnots, beads }) => halfKnots > 0 && beads.length === 0);
+  if (!isOne || cords.some((other) => other.cord !== cord)) return null;
+  const start = flatteningOf(cord);
+  return { cord: cord.slug, stacked_mm: Math.max(...band.map(({ thickness }) => thickness)) / start, start };
+}
+
 /**
  * What a seat's record will be held against: its plan in numbers, and the figures it was planned with. Null where there is nothing cut to
  * hold anything against.
@@ -90,6 +101,7 @@ export function plannedPiece(
   const minutes = (...phases: readonly string[]): number =>
     pace.phases.reduce((sum, one) => sum + (phases.includes(one.phase) ? one.minutes : 0), 0);
   const legs = walkLegs(piece, fit);
+  const flat = flatOf(piece);
   return {
     held_on: on,
     project: piece.project.slug,
@@ -99,6 +111,7 @@ export function plannedPiece(
     half_knots: fit.half_knots ?? null,
     knotted_mm: fit.knotted_mm,
     tight_mm: tightOf(piece, figures),
+    ...(flat && { flat }),
     ties: courseOf(plan).ties,
     knotting: minutes('knot'),
     parts: minutes('set-up', 'beads', 'closure'),

@@ -92,6 +92,14 @@ export function questionsOf(planned: PlannedPiece, said: SaidOfPiece, units: Uni
       text: `Planned were ${planned.half_knots} half knots; a square knot is two.`,
       values: { half_knots: knots, planned: planned.half_knots },
     });
+  const { thick_mm: thick } = said;
+  if (thick != null && planned.flat && (thick > 1.5 * planned.flat.stacked_mm || thick < planned.flat.stacked_mm / 3))
+    found.push({
+      field: 'thick_mm',
+      code: 'other-thickness',
+      text: `Its strands one on the other are about ${words(planned.flat.stacked_mm)} thick. Measured through the band, not across it?`,
+      values: { thick_mm: thick, stacked_mm: planned.flat.stacked_mm },
+    });
   const usual = planned.knotting + planned.parts;
   if (minutes != null && usual > 0 && (minutes > LONGER * usual || minutes < SHORTER * usual))
     found.push({

@@ -32,6 +32,7 @@ export const SaidOfPieceSchema = Type.Partial(
       }),
       half_knots: orNull(Whole),
       band_mm: orNull(Mm),
+      thick_mm: orNull(Type.Number({ minimum: 0.3, maximum: 60 })),
       fits: orNull(oneOf(FITS)),
       minutes: orNull(Minutes),
       finished: orNull(oneOf(FINISHES)),
@@ -91,6 +92,10 @@ export const PlannedPieceSchema = Type.Object(
     knotted_mm: Mm,
     /** Tightest length of a half knot, as the cord's stiffness opens it, where the band is knotted of one stitch. */
     tight_mm: orNull(Mm),
+    /** Of a band that is all knotted in one cord: how thick its strands are where they cross, one on the other, and what it was taken to flatten to. */
+    flat: Type.Optional(
+      Type.Object({ cord: SlugSchema, stacked_mm: Mm, start: Type.Number({ minimum: 0.1, maximum: 1 }) }, closed),
+    ),
     ties: Type.Number({ minimum: 0, maximum: 100_000 }),
     knotting: Minutes,
     parts: Minutes,

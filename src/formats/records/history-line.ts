@@ -40,6 +40,7 @@ export const HISTORY_COLUMNS = [
   'left mm',
   'half knots',
   'band mm',
+  'thick mm',
   'fits',
   'minutes',
   'finished',

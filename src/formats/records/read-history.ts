@@ -40,6 +40,7 @@ const HEADINGS: Readonly<Record<string, readonly string[]>> = {
   left: ['left', 'leftover', 'left over', 'remaining'],
   knots: ['half knots', 'knots', 'count'],
   band: ['band', 'finished length', 'length', 'band length'],
+  thick: ['thick', 'thickness'],
   fits: ['fits', 'fit'],
   minutes: ['minutes', 'time', 'min'],
   finished: ['finished', 'finish', 'ending'],
@@ -155,6 +156,7 @@ export function readHistory(text: string, names: HistoryNames, units: Units): Re
       fault('finished', `“${cell('finished')}” is none of ${FINISHES.join(', ')}`);
     const fits = begins(FITS, cell('fits'));
     if (cell('fits') !== '' && !fits) fault('fits', `“${cell('fits')}” is none of ${FITS.join(', ')}`);
+    const thick = length('thick');
     const [knots, minutes, cut_mm] = [count('knots'), count('minutes'), length('cut')];
     if (!on || !project || !cord || !skill || planned === null || spoiled.has(key)) return;
     const own: HistoryCord = {
@@ -168,6 +170,7 @@ export function readHistory(text: string, names: HistoryNames, units: Units): Re
     const said: SaidOfPiece = {
       ...(knots !== null && { half_knots: knots }),
       ...(band !== null && { band_mm: band }),
+      ...(thick !== null && { thick_mm: thick }),
       ...(minutes !== null && { minutes }),
       ...(fits && { fits }),
       ...(finished && { finished }),

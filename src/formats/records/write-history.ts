@@ -26,6 +26,7 @@ export function historyRows(
       'left mm': !left ? '' : 'mm' in left ? left.mm.join(' + ') : `short${left.at ? ` at ${left.at}` : ''}`,
       'half knots': said.half_knots ?? '',
       'band mm': said.band_mm ?? '',
+      'thick mm': said.thick_mm ?? '',
       fits: said.fits ?? '',
       minutes: said.minutes ?? (seen?.minutes == null ? '' : Math.round(seen.minutes)),
       finished: said.finished ?? '',

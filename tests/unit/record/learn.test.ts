@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { learn, learnUse, type YieldRecord } from '../../../src/core/record';
+import { SHIPPED } from '../../../catalogue';
+import { asValue, inForce, learn, learnUse, putInForce, type YieldRecord } from '../../../src/core/record';
 import { STARTING_FIGURES as figures } from '../../../src/core/studio';
 import { left, MADE, recordOf } from './made';
 
@@ -91,6 +92,22 @@ describe('use against geometry', () => {
 });
 
 describe('the other figures', () => {
+  it('flattening is a thickness over that of the strands one on the other, a figure a cord', () => {
+    const flat = { cord: 'sheathed-4', stacked_mm: 9.4, start: 0.69 };
+    const of = (thick_mm: number) => recordOf({ thick_mm }, { planned: { ...MADE, flat } });
+    const seen = [...Array.from({ length: 12 }, (_, i) => of(i % 2 === 0 ? 7.3 : 7.7)), recordOf({ thick_mm: 3 })];
+    const found = said(seen, 'flat/sheathed-4')!;
+    // 7.5 ÷ 9.4 = 0.80, where it started from 0.69; a piece of other stitches says nothing.
+    expect(found).toMatchObject({ start: 0.69, records: 12 });
+    expect(found.value).toBeGreaterThan(0.77);
+    expect(found.value).toBeLessThan(0.8);
+    const now = { figures, cords: SHIPPED.cords };
+    expect(inForce('flat/sheathed-4', now).value).toBe(0.69);
+    const next = putInForce('flat/sheathed-4', asValue(found), now);
+    expect(next.cords['sheathed-4']!.flattening).toBeCloseTo(found.value, 3);
+    expect(next.cords['sheathed-3']).toBe(SHIPPED.cords['sheathed-3']);
+  });
+
   it('draw is a length over a count, against the tightest', () => {
     const seen = many(20, () => recordOf({ half_knots: 30, band_mm: 144 }));
     const draw = said(seen, 'figure/draw_steady')!;

@@ -2,7 +2,7 @@ import tQuantile from '@stdlib/stats-base-dists-t-quantile';
 import type { Estimate } from '../effects/fit-effects';
 
 /** What is meant by a learned figure, and so what accepting it changes. */
-export type FigureKind = 'use' | 'spread' | 'draw' | 'minutes' | 'tail' | 'body';
+export type FigureKind = 'use' | 'spread' | 'draw' | 'minutes' | 'tail' | 'body' | 'flat';
 
 /** A piece’s predicted and found value, in the figure’s own measure, and how far it was trusted not to be misread. */
 export interface Point {
@@ -15,7 +15,7 @@ export interface Point {
 
 /** What the records say of one figure. */
 export interface FigureSaid {
-  /** `use/<stitch>/<cord>/<skill>`, or `figure/<name>`. */
+  /** `use/<stitch>/<cord>/<skill>`, `flat/<cord>`, or `figure/<name>`. */
   readonly key: string;
   readonly kind: FigureKind;
   /** What geometry or custom has. */

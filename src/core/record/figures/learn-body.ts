@@ -34,7 +34,7 @@ export function bodySaid(
   });
   const hand = learnScale(
     {
-      name: 'hand_per_wrist',
+      key: 'figure/hand_per_wrist',
       kind: 'body',
       start: start.hand_per_wrist,
       reach: figures.learn_draw,
@@ -58,7 +58,7 @@ export function bodySaid(
   });
   const grown = learnScale(
     {
-      name: 'wrist_growth',
+      key: 'figure/wrist_growth',
       kind: 'body',
       start: 1,
       reach: differs,

@@ -19,7 +19,7 @@ export function drawSaid({ records, maker, makers, bySkill }: Indexed, start: Fi
     }
     const learned = learnScale(
       {
-        name: `draw_${skill}`,
+        key: `figure/draw_${skill}`,
         kind: 'draw',
         start: custom,
         reach: figures.learn_draw,

@@ -41,7 +41,7 @@ export function minutesSaid(
     const learned = (name: string, from: number, seen: Measured) =>
       learnScale(
         {
-          name,
+          key: `figure/${name}`,
           kind: 'minutes',
           start: from,
           reach: figures.learn_minutes,

@@ -25,7 +25,7 @@ export function measure(all: Measured, maker: number, predicted: number, found: 
 
 /** A figure to learn: where it starts, how far it may lie from there, and how much makers and pieces differ in it. */
 export interface Scale {
-  readonly name: string;
+  readonly key: string;
   readonly kind: FigureKind;
   readonly start: number;
   readonly reach: number;
@@ -41,7 +41,7 @@ export function learnScale(
   scale: Scale,
   figures: Figures,
 ): { figure: FigureSaid; spread: number; freedom: number } | null {
-  const { name, kind, start, reach, spread, seen, makers } = scale;
+  const { key, kind, start, reach, spread, seen, makers } = scale;
   const { maker, y, noise, predicted, found } = seen;
   const n = y.length;
   if (n === 0) return null;
@@ -67,6 +67,6 @@ export function learnScale(
   }));
   const said = asFigure(start, of([0]), freedom);
   const count = new Set(maker).size;
-  const figure = { key: `figure/${name}`, kind, ...said, records: n, makers: count, points, measure: scale.measure };
+  const figure = { key, kind, ...said, records: n, makers: count, points, measure: scale.measure };
   return { figure, spread: all, freedom };
 }

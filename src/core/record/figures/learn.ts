@@ -3,6 +3,7 @@ import type { FigureSaid } from './figure-said';
 import { indexed } from './indexed';
 import { bodySaid, type GrowthSeen, type HandSeen } from './learn-body';
 import { drawSaid } from './learn-draw';
+import { flatteningSaid } from './learn-flattening';
 import { minutesSaid } from './learn-minutes';
 import { tailsSaid } from './learn-tails';
 import { fitUse, saidOfUse, type MakerSaid } from './learn-use';
@@ -40,6 +41,7 @@ export function learn({ records, hands, growth }: Evidence, figures: Figures): W
     figures: [
       ...use.figures,
       ...drawSaid(all, start, figures),
+      ...flatteningSaid(all, figures),
       ...minutesSaid(all, start, figures),
       ...tailsSaid(all, start, figures),
       ...bodySaid(hands, growth, start, figures),

@@ -11,6 +11,12 @@ const whole = (text: string): string | null => (text === '' || /^\d{1,5}$/.test(
 const oneOf = (read: (text: string) => unknown, words: string) => (text: string) =>
   read(text) === undefined ? `One of: ${words}` : null;
 
+/** Why a text is no length; null where it is one, or empty. */
+function lengthProblem(text: string, bare: 'mm' | 'cm' | 'in'): string | null {
+  const reading = text === '' ? null : parseLength(text, bare);
+  return reading && !reading.ok ? reading.fault.problem : null;
+}
+
 interface RowProps {
   readonly seat: PlannedSeat;
   readonly number: number;
@@ -38,10 +44,8 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
   // Cords of one role are told apart by their colour.
   const differ = planned.cords.some(({ role }) => role !== planned.cords[0]?.role);
   const marked = (field: string): string => (asks(field) ? 'border-warning! border-dashed!' : '');
-  const readBand = (text: string): string | null => {
-    const reading = text === '' ? null : parseLength(text, bareUnit(units));
-    return reading && !reading.ok ? reading.fault.problem : null;
-  };
+  const readBand = (text: string): string | null => lengthProblem(text, bareUnit(units));
+  const readThick = (text: string): string | null => lengthProblem(text, 'mm');
   return (
     <>
       {planned.cords.map((cord, i) => (
@@ -118,6 +122,20 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
               <td rowSpan={rows} className="min-w-16 narrow:min-w-14">
                 <TextCell
                   {...at(3)}
+                  label={`Thickness of the band of ${name}`}
+                  value={said.thick_mm == null ? '' : `${said.thick_mm} mm`}
+                  placeholder={planned.flat ? 'mm' : '—'}
+                  className={`text-right tabular-nums ${marked('thick_mm')}`}
+                  check={readThick}
+                  onChange={(text) => {
+                    const reading = text === '' ? null : parseLength(text, 'mm');
+                    say({ thick_mm: reading?.ok ? Number(reading.value.mm.toFixed(1)) : null });
+                  }}
+                />
+              </td>
+              <td rowSpan={rows} className="min-w-16 narrow:min-w-14">
+                <TextCell
+                  {...at(4)}
                   placeholder="—"
                   label={`How the band of ${name} fits`}
                   value={said.fits ?? ''}
@@ -127,7 +145,7 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
               </td>
               <td rowSpan={rows} className="min-w-20 narrow:min-w-14">
                 <TextCell
-                  {...at(4)}
+                  {...at(5)}
                   label={`Minutes of ${name}`}
                   value={said.minutes?.toString() ?? ''}
                   placeholder={noted?.minutes == null ? '—' : `${Math.round(noted.minutes)} seen`}
@@ -138,7 +156,7 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
               </td>
               <td rowSpan={rows} className="min-w-28 narrow:min-w-20">
                 <TextCell
-                  {...at(5)}
+                  {...at(6)}
                   placeholder="—"
                   label={`How ${name} finished it`}
                   value={said.finished ?? ''}
@@ -148,7 +166,7 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
               </td>
               <td rowSpan={rows} className="min-w-32 narrow:min-w-20">
                 <TextCell
-                  {...at(6)}
+                  {...at(7)}
                   placeholder="—"
                   label={`A word on the piece of ${name}`}
                   value={said.word ?? ''}
@@ -163,7 +181,7 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
       {questions.length > 0 && (
         <tr>
           <td colSpan={3} />
-          <td colSpan={8} role="status" className="h-auto! text-sm">
+          <td colSpan={9} role="status" className="h-auto! text-sm">
             {questions.map(({ field, text }) => (
               <span key={field} className="mr-4">
                 <strong className="text-accent">?</strong> {text}

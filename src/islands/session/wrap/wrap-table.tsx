@@ -57,6 +57,9 @@ export const WrapTable = memo(function WrapTable({ model, units }: { model: Sess
             >
               Band
             </th>
+            <th scope="col" className="num w-16" title="Through the knotting, laid on a ruler’s edge; in mm">
+              Thick
+            </th>
             <th scope="col" className="w-16" title="tight, right or loose: a letter will do">
               Fits
             </th>
@@ -72,7 +75,7 @@ export const WrapTable = memo(function WrapTable({ model, units }: { model: Sess
         <tbody>
           <RowByRow>
             {rows.map(({ seat, planned, number, line }) => (
-              <Guard key={seat.id} of={seat.plan} what={`The seat of ${seat.record.name}`} columns={11}>
+              <Guard key={seat.id} of={seat.plan} what={`The seat of ${seat.record.name}`} columns={12}>
                 <WrapRow
                   seat={seat}
                   number={number}
