@@ -70,7 +70,7 @@ export function FitRow({ seat, index, model, units, compact, selected, onSelect 
           }
         />
       </td>
-      <td className="min-w-26">
+      <td className="min-w-38">
         {record.wrist_mm === null ? (
           !byBand && (
             <button

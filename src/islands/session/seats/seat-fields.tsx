@@ -70,7 +70,7 @@ export const SKILL_OPTIONS = words(SKILLS);
 export const EASE_OPTIONS = words(EASES);
 export const METHOD_OPTIONS = words(WRIST_METHODS).map(({ value, label }) => ({
   value,
-  label: value === 'piece' ? 'piece that fits, closed' : label,
+  label: value === 'piece' ? 'piece that fits' : label,
 }));
 export const AVOID_OPTIONS: Options<Avoid> = [
   { value: 'nickel', label: 'no nickel' },

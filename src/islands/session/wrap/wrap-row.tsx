@@ -55,7 +55,7 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
               <td className="num quiet" rowSpan={rows}>
                 {number}
               </td>
-              <th scope="rowgroup" rowSpan={rows} className="max-w-36 truncate" title={name}>
+              <th scope="rowgroup" rowSpan={rows} className="max-w-36 truncate narrow:max-w-24" title={name}>
                 {name}
                 {isAway && <span className="block text-sm">did not come</span>}
               </th>
@@ -75,7 +75,7 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
             )}
             <span className="num">{formatLength(cord.cut_mm, units, 'up')}</span>
           </td>
-          <td className="min-w-36 narrow:min-w-32">
+          <td className="min-w-32 narrow:min-w-20">
             <TextCell
               {...at(0, line + i)}
               placeholder="—"
@@ -94,7 +94,7 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
           </td>
           {i === 0 && (
             <>
-              <td rowSpan={rows} className="min-w-16 narrow:min-w-14">
+              <td rowSpan={rows} className="min-w-16 narrow:min-w-12">
                 <TextCell
                   {...at(1)}
                   label={`Half knots of ${name}`}
@@ -105,7 +105,7 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
                   onChange={(text) => say({ half_knots: text === '' ? null : Number(text) })}
                 />
               </td>
-              <td rowSpan={rows} className="min-w-21">
+              <td rowSpan={rows} className="min-w-21 narrow:min-w-16">
                 <TextCell
                   {...at(2)}
                   placeholder="—"
@@ -119,7 +119,7 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
                   }}
                 />
               </td>
-              <td rowSpan={rows} className="min-w-16 narrow:min-w-14">
+              <td rowSpan={rows} className="min-w-16 narrow:min-w-12">
                 <TextCell
                   {...at(3)}
                   label={`Thickness of the band of ${name}`}
@@ -133,7 +133,7 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
                   }}
                 />
               </td>
-              <td rowSpan={rows} className="min-w-16 narrow:min-w-14">
+              <td rowSpan={rows} className="min-w-16 narrow:min-w-12">
                 <TextCell
                   {...at(4)}
                   placeholder="—"
@@ -143,7 +143,7 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
                   onChange={(text) => say({ fits: readFits(text) ?? null })}
                 />
               </td>
-              <td rowSpan={rows} className="min-w-20 narrow:min-w-14">
+              <td rowSpan={rows} className="min-w-20 narrow:min-w-12">
                 <TextCell
                   {...at(5)}
                   label={`Minutes of ${name}`}
@@ -154,7 +154,7 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
                   onChange={(text) => say({ minutes: text === '' ? null : Number(text) })}
                 />
               </td>
-              <td rowSpan={rows} className="min-w-28 narrow:min-w-20">
+              <td rowSpan={rows} className="min-w-24 narrow:min-w-16">
                 <TextCell
                   {...at(6)}
                   placeholder="—"
@@ -164,7 +164,7 @@ export function WrapRow({ seat, number, line, planned, noted, isAway, model, uni
                   onChange={(text) => say({ finished: readFinished(text) ?? null })}
                 />
               </td>
-              <td rowSpan={rows} className="min-w-32 narrow:min-w-20">
+              <td rowSpan={rows} className="min-w-28 narrow:min-w-16">
                 <TextCell
                   {...at(7)}
                   placeholder="—"

@@ -47,26 +47,34 @@ export const WrapTable = memo(function WrapTable({ model, units }: { model: Sess
             <th scope="col" className="num" title="Each end apart: 12; 9. Or: short at 22">
               Left
             </th>
-            <th scope="col" className="num w-20 narrow:w-14">
+            <th scope="col" className="num w-20 narrow:w-12">
               Half knots
             </th>
             <th
               scope="col"
-              className="num w-24 narrow:w-20"
+              className="num w-24 narrow:w-16"
               title="Length of the knotting laid flat, without its closure"
             >
               Band
             </th>
-            <th scope="col" className="num w-16" title="Through the knotting, laid on a ruler’s edge; in mm">
+            <th
+              scope="col"
+              className="num w-14 narrow:w-12"
+              title="Through the knotting, laid on a ruler’s edge; in mm"
+            >
               Thick
             </th>
             <th scope="col" className="w-16" title="tight, right or loose: a letter will do">
               Fits
             </th>
-            <th scope="col" className="num w-20 narrow:w-14">
+            <th scope="col" className="num w-20 narrow:w-12">
               Minutes
             </th>
-            <th scope="col" className="w-28" title="flame, glue, woven back, at home, not finished: a letter will do">
+            <th
+              scope="col"
+              className="w-24 narrow:w-16"
+              title="flame, glue, woven back, at home, not finished: a letter will do"
+            >
               Finished
             </th>
             <th scope="col">A word</th>
