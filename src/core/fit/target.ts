@@ -9,7 +9,7 @@ export type Size =
   | { readonly closed: number }
   | { readonly knotted: number };
 
-/** One line of the reckoning from wrist to knotted length: a length and where it comes from. Lines add up to the last. */
+/** One line of the calculation from wrist to knotted length: a length and where it comes from. Lines add up to the last. */
 export interface FitLine {
   readonly label: string;
   readonly mm: number;
@@ -92,7 +92,7 @@ function asPiece(piece: Piece, closed: number) {
   return { lines, inner: turn - Math.PI * thickness, centre: closed };
 }
 
-/** The reckoning as far as the band length wanted, over all sections. */
+/** The calculation as far as the band length wanted, over all sections. */
 export function target(
   piece: Piece,
   size: Size,
