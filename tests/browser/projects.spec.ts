@@ -226,15 +226,15 @@ test('the session by every school, the risk slid, and cuts in fewer sizes', asyn
 test('a strand’s way is read in words, changed step by step, one at a time, and taken back', async ({ page }) => {
   await open(page, '/composer/petal-arms');
   const first = page.getByRole('region', { name: 'Cord 1', exact: true });
-  const way = 'makes tie, works tail-left as a, passes turn-left, works arms as a';
+  const way = 'works start as a, works first as a, works above as a, works join as a';
   await expect(first).toContainText(way);
   await expect(page.getByRole('combobox', { name: /^Step/ })).toHaveCount(0);
   const toggle = page.getByRole('button', { name: 'Change the way of leg 1 of cord 1' });
   await toggle.press('Enter');
-  await page.getByLabel('Step 2 of cord 1, leg 1', { exact: true }).selectOption({ label: 'core through tail-left' });
+  await page.getByLabel('Step 2 of cord 1, leg 1', { exact: true }).selectOption({ label: 'core through first' });
   await page.getByRole('button', { name: 'Step 3 of cord 1, leg 1 later' }).click();
   await toggle.click();
-  await expect(first).toContainText('makes tie, core through tail-left, works arms as a, passes turn-left');
+  await expect(first).toContainText('works start as a, core through first, works join as a, works above as a');
 
   await toggle.click();
   await page.getByRole('button', { name: 'Change the way of leg 1 of cord 2' }).click();
@@ -243,7 +243,7 @@ test('a strand’s way is read in words, changed step by step, one at a time, an
   // A leg that is added is a way to be told.
   await first.getByRole('button', { name: 'Add a leg' }).click();
   await expect(page.getByRole('list', { name: /^Way of/ })).toHaveCount(1);
-  await expect(page.getByRole('list', { name: 'Way of cord 1, leg 2' })).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Way of cord 1, leg 3' })).toBeVisible();
 
   for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Undo' }).click();
   await expect(first).toContainText(way);

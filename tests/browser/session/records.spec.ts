@@ -31,7 +31,7 @@ test('a year of records: what they say is seen, tried, accepted and taken back',
   // The whole history, in open formats.
   const csv = await page.request.get('/api/export/records.csv');
   expect((await csv.text()).split('\r\n')[0]).toBe(
-    'piece,date,session,maker,project,skill,cord,role,planned band mm,cut mm,left mm,half knots,band mm,fits,minutes,finished',
+    'piece,date,session,maker,project,skill,cord,role,planned band mm,cut mm,left mm,half knots,band mm,thick mm,fits,minutes,finished',
   );
   const json = (await (await page.request.get('/api/export/records.json')).json()) as { records: object[] };
   expect(json.records.length).toBeGreaterThanOrEqual(109);

@@ -90,6 +90,8 @@ describe('a part as it is drawn', () => {
         const [own, its] = [along[i]!, along[i + j]!];
         line.forEach((p, k) =>
           other.forEach((q, m) => {
+            // Nothing that is further off along the band alone can be nearer.
+            if (Math.abs(p[1] - q[1]) >= least) return;
             const near = 2.4 * one.d;
             if (j === 0 && Math.abs(own[k]! - its[m]!) < near) return;
             if (meet && own.at(-1)! - own[k]! + its.at(-1)! - its[m]! < near) return;
