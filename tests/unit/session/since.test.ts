@@ -6,7 +6,7 @@ import { exampleView, seatRecord } from '../examples/view';
 const lengths = (whole: WholeSession): number[] => cutsNow(planSession(whole).seats).map((cut) => cut.length_mm);
 
 describe('what changed in the studio', () => {
-  it('is told of seats that are not cut, by how much, and of no others', () => {
+  it('lists the seats that are not cut, by how much their lengths moved, and no others', () => {
     const { session: own, studio } = exampleView();
     const seats = [seatRecord({ name: 'Ada' }), seatRecord({ name: 'Bo', project: 'fob-ring', project_revision: 1 })];
     const whole: WholeSession = { session: { ...own, cut_done: null }, seats, studio };
