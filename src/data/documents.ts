@@ -58,18 +58,22 @@ export async function insertDocuments<K extends DocumentTable>(
 }
 
 /**
- * When anything was last made that lengths rest on: a document, or settings whose figures or school are others than before. Whoever
- * took note of the studio after that has seen it all.
+ * When anything was last made that lengths depend on: a document, or settings whose figures or school differ from those before. A
+ * session noted after that has seen everything. Settings are walked backwards from the newest: each is some 20 kB to unpack.
  */
 export async function lastMade(t: Transaction): Promise<Date> {
   const { at } = await selectValue(
     {
       at: moment(`(
-        WITH own AS (SELECT revision, made_at, doc->'figures' AS figures, doc->'school' AS school FROM settings),
-             last AS (SELECT * FROM own ORDER BY revision DESC LIMIT 1)
+        WITH RECURSIVE same AS (
+          (SELECT revision, made_at, doc->'figures' AS figures, doc->'school' AS school
+             FROM settings ORDER BY revision DESC LIMIT 1)
+          UNION ALL
+          SELECT older.revision, older.made_at, same.figures, same.school
+            FROM same, LATERAL (SELECT * FROM settings WHERE revision < same.revision ORDER BY revision DESC LIMIT 1) AS older
+           WHERE older.doc->'figures' = same.figures AND older.doc->'school' = same.school)
         SELECT greatest((SELECT max(made_at) FROM projects), (SELECT max(made_at) FROM cords), (SELECT max(made_at) FROM hardware),
-                 (SELECT min(own.made_at) FROM own, last WHERE own.revision >
-                   (SELECT coalesce(max(o.revision), 0) FROM own o WHERE o.figures <> last.figures OR o.school <> last.school))))`),
+                 (SELECT min(made_at) FROM same)))`),
     },
     '',
     [],

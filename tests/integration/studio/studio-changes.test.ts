@@ -59,6 +59,12 @@ describe('a studio that changes its figures', () => {
     const seen = await openSession(open);
     expect((await noteStudio(open, seen.studio.made_at)).since).toBeNull();
     expect((await openSession(open)).since).toBeNull();
+    // Other settings change no length: the moment stays that of the last figures.
+    for (const name of ['Tide Loft', 'Mill Loft']) {
+      const { version, settings } = await openSettings();
+      await editSettings(version, { ...settings, name });
+    }
+    expect((await openSession(open)).studio.made_at).toBe(seen.studio.made_at);
     const { cords } = await openSettings();
     const cord = cords.find(({ slug }) => slug === 'sheathed-4')!;
     await editDocument('cords', cord.slug, cord.revision, { ...cord, diameter_mm: 4.4 });
