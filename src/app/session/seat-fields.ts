@@ -1,5 +1,5 @@
 import { Problem } from '../../core/problem';
-import type { Catalogue } from '../../core/project';
+import { hardwareOf, type Catalogue } from '../../core/project';
 import type { SeatChanges, SeatRecord } from '../../core/seat';
 import { TAKEN, type Wrist } from '../../core/person';
 import type { SeatInsert } from '../../data/seats';
@@ -17,8 +17,8 @@ export function checkSlugs(
     });
   const { project, options, cords } = changes;
   if (project && !Object.hasOwn(catalogue.projects, project)) throw faulty('project', project, catalogue.projects);
-  if (options?.hardware && !Object.hasOwn(catalogue.hardware, options.hardware))
-    throw faulty('options/hardware', options.hardware, catalogue.hardware);
+  for (const { at, slug } of hardwareOf(options ?? {}))
+    if (!Object.hasOwn(catalogue.hardware, slug)) throw faulty(`options/${at}`, slug, catalogue.hardware);
   for (const [role, choice] of Object.entries(cords ?? {})) {
     if (!choice) continue;
     if (!Object.hasOwn(catalogue.cords, choice.cord)) throw faulty(`cords/${role}/cord`, choice.cord, catalogue.cords);

@@ -1,7 +1,7 @@
 import type { Size } from '../fit';
 import { Type, type Static, type TOptional, type TString } from '@sinclair/typebox';
 import { HAND, parseGirth, parseLength, WRIST } from '../measure';
-import { OptionsSchema, type Catalogue } from '../project';
+import { hardwareOf, OptionsSchema, type Catalogue } from '../project';
 import { done, not, type Fault, type Result } from '../result';
 import { AvoidSchema, EaseSchema, ROLES, SchoolSchema, SkillSchema, SlugSchema, type Role } from '../studio';
 import type { Seat } from '../seat';
@@ -105,9 +105,8 @@ export function readSessionDocument(document: SessionDocument, catalogue: Catalo
     const at = `/seats/${i}`;
     if (!Object.hasOwn(catalogue.projects, given.project))
       return unknown(`${at}/project`, given.project, catalogue.projects);
-    if (given.options?.hardware && !Object.hasOwn(catalogue.hardware, given.options.hardware)) {
-      return unknown(`${at}/options/hardware`, given.options.hardware, catalogue.hardware);
-    }
+    for (const { at: field, slug } of hardwareOf(given.options ?? {}))
+      if (!Object.hasOwn(catalogue.hardware, slug)) return unknown(`${at}/options/${field}`, slug, catalogue.hardware);
     for (const [role, cord] of Object.entries(given.cords ?? {})) {
       if (!Object.hasOwn(catalogue.cords, cord)) return unknown(`${at}/cords/${role}`, cord, catalogue.cords);
     }

@@ -25,6 +25,8 @@ export interface Fit extends Neighbour {
   /** Units of every section. */
   readonly counts: Readonly<Record<string, number>>;
   readonly lines: readonly FitLine[];
+  /** Beads of a sequence beyond its whole repeats, where it has one. */
+  readonly rest?: number;
 }
 
 /** Fewer half knots than this is not a band: the closure is as long as what is left. */

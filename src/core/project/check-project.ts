@@ -169,10 +169,12 @@ export function checkProject(project: Project, catalogue: Pick<Catalogue, 'cords
       route.forEach((step, n) => faults.push(checkStep(step, project, `/cords/${i}/legs/${k}/route/${n}`))),
     );
   });
-  const { bead, beads, button, stopper, slider, turns } = project.options;
+  const { bead, beads, sequence, button, stopper, slider, turns } = project.options;
   const parts = project.parts.map(({ id }) => id);
   for (const [name, id, among] of [
     ['bead', bead, hardware],
+    ['sequence/bead', sequence?.bead, hardware],
+    ['sequence/section', sequence?.section, project.sections.filter(stringsAlone(sequence?.bead)).map((s) => s.id)],
     ['button', button, hardware],
     ['beads', beads, project.sections.map((s) => s.id)],
     ['slider', slider, project.sections.map((s) => s.id)],
@@ -190,6 +192,15 @@ export function checkProject(project: Project, catalogue: Pick<Catalogue, 'cords
  * before. A revision that was saved under earlier rules stays as it is; the first rules are those of version 1.
  */
 export const PROJECT_RULES = 2;
+
+/** Whether each run of a section says which bead it strings, so that a sequence of kinds can take its place. */
+const stringsAlone =
+  (bead: string | undefined) =>
+  ({ beads, joins, runs }: Project['sections'][number]): boolean =>
+    bead !== undefined &&
+    (beads ?? []).includes(bead) &&
+    !joins &&
+    runs.every((run) => run.bead !== undefined || beads!.length === 1);
 
 /** Short names that stand for something else in an address. */
 const RESERVED = new Set(['new', 'check']);

@@ -71,6 +71,7 @@ export function notOffered(project: Project, options: Options, figures: Figures)
     ['swap', options.swap, offers.swap, 'its legs do not change places'],
     ['bead_mm', options.bead_mm, offers.bead, 'it has no bead to size'],
     ['beads', options.beads, offers.beads, 'its beads are not counted'],
+    ['sequence', options.sequence, offers.sequence, 'its beads are of one kind'],
     ['button_mm', options.button_mm, offers.button, 'it has no button'],
     ['stopper', options.stopper, offers.stopper, 'its end knot is part of it'],
     ['tied', options.tied, offers.stopper, 'who ties its knots is part of it'],

@@ -7,7 +7,8 @@ export {
   type ProjectSection,
 } from './project';
 export { idIn } from './leg-step';
-export { OptionsSchema, CordChoiceSchema, type CordChoice, type Options } from './options';
+export { hardwareOf, OptionsSchema, CordChoiceSchema, type CordChoice, type Options } from './options';
+export { restsOf, SEQUENCE_ORDERS, type Sequence } from './sequence';
 export { lookUp, type Catalogue } from './catalogue';
 export { type Choices } from './choices';
 export {

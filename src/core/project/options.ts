@@ -1,4 +1,5 @@
 import { Type, type Static } from '@sinclair/typebox';
+import { SequenceSchema } from './sequence';
 import { LoopSchema, SLUG, SlugSchema, StopperSchema, TiedSchema } from '../studio';
 
 /** What a seat may choose about its piece. A choice that the project does not offer is answered with a message, not ignored. */
@@ -13,6 +14,7 @@ export const OptionsSchema = Type.Object(
     beads: Type.Optional(
       Type.Integer({ minimum: 1, maximum: 120, description: 'how many beads, instead of all round' }),
     ),
+    sequence: Type.Optional(SequenceSchema),
     button_mm: Type.Optional(Type.Number({ minimum: 6, maximum: 50, description: 'diameter of the button, mm' })),
     stopper: Type.Optional(StopperSchema),
     tied: Type.Optional(TiedSchema),
@@ -25,6 +27,18 @@ export const OptionsSchema = Type.Object(
   { additionalProperties: false },
 );
 export type Options = Static<typeof OptionsSchema>;
+
+/**
+ * Hardware that options name, each with its place in them.
+ *
+ * @example
+ * hardwareOf({ hardware: 'buckle-15' }) // [{ at: 'hardware', slug: 'buckle-15' }]
+ */
+export const hardwareOf = ({ hardware, sequence }: Options): { readonly at: string; readonly slug: string }[] => [
+  ...(hardware === undefined ? [] : [{ at: 'hardware', slug: hardware }]),
+  ...(sequence?.kinds ?? []).map((slug, i) => ({ at: `sequence/kinds/${i}`, slug })),
+  ...(sequence?.ends === undefined ? [] : [{ at: 'sequence/ends', slug: sequence.ends }]),
+];
 
 /** The cord and colours chosen for one role. */
 export const CordChoiceSchema = Type.Object(

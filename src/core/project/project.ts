@@ -174,6 +174,15 @@ export const ProjectSchema = Type.Object(
         swap: Type.Optional(Type.Boolean()),
         bead: Type.Optional(Type.String({ ...Id, description: 'the hardware that bead_mm sizes' })),
         beads: Type.Optional(Type.String({ ...Id, description: 'the section whose beads can be counted' })),
+        sequence: Type.Optional(
+          Type.Object(
+            { section: Id, bead: Id, most: Type.Integer({ minimum: 1, maximum: 6 }) },
+            {
+              ...closed,
+              description: 'the section whose beads can be of several kinds, the hardware, and how many kinds',
+            },
+          ),
+        ),
         button: Type.Optional(Type.String({ ...Id, description: 'the hardware that button_mm sizes' })),
         stopper: Type.Optional(
           Type.String({ ...Id, description: 'the end knot that can be another, and who ties it' }),

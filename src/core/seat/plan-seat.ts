@@ -1,9 +1,10 @@
 import { workedDiameter } from '../cord';
 import { cutPiece, SCHOOL_LIST, type CutPlan, type Group } from '../cut';
-import { estimateHand, fitPiece, innerOf, type Fit } from '../fit';
+import { estimateHand, fitPiece, innerOf, type Fit, type Size } from '../fit';
 import { kitItems, toolsFor, type KitItem } from '../kit';
 import { phasesOf, workingMinutes, type Pace } from '../pace';
-import { resolvePiece, type Catalogue, type Piece, type PieceRequest } from '../project';
+import { resolvePiece, restsOf, type Catalogue, type Piece, type PieceRequest } from '../project';
+import { done } from '../result';
 import type { Figures, Message } from '../studio';
 import type { Seat } from './seat';
 
@@ -39,7 +40,23 @@ export function pieceRequest(seat: Seat & { readonly project: string }, figures:
   const { project, options, cords, age, avoid, size, ease, skill, made } = seat;
   const hand = seat.hand ?? estimateHand(wristOf(seat) ?? figures.wrist_adult, figures);
   const inner = innerOf(size ?? { wrist: figures.wrist_adult }, ease, figures);
-  return { project, options, cords, age, avoid, hand, inner, skill, made };
+  return { project, options, cords, age, avoid, hand, inner, skill, made, rest: 0 };
+}
+
+/**
+ * The piece with its fit, null where it has no size. Of a bead sequence, which can end before its next whole repeat, the one whose band
+ * comes nearest.
+ */
+function nearest(request: PieceRequest, size: Size | null, ease: Seat['ease'], catalogue: Catalogue, figures: Figures) {
+  const rests = restsOf(catalogue.projects[request.project]!, request.options.sequence);
+  const tries = Array.from({ length: rests }, (_, rest) => {
+    const piece = resolvePiece({ ...request, rest }, catalogue, figures);
+    const fitted = size && fitPiece(piece, size, ease, figures);
+    return { piece, fitted: rests > 1 && fitted?.ok ? done({ ...fitted.value, rest }) : fitted };
+  });
+  const offBy = ({ fitted }: (typeof tries)[number]): number =>
+    fitted?.ok ? Math.abs(fitted.value.error_mm) : Infinity;
+  return tries.reduce((best, own) => (offBy(own) < offBy(best) ? own : best));
 }
 
 /** The same, as it is reckoned. @throws where a project leads to nothing, which is checked before one is saved */
@@ -60,7 +77,9 @@ export function reckonSeat(seat: Seat, catalogue: Catalogue, figures: Figures, g
   const wrist = wristOf(seat);
   const request = pieceRequest({ ...seat, project }, figures);
   const { hand } = request;
-  const piece = resolvePiece(request, catalogue, figures);
+  const { sizing } = catalogue.projects[project]!;
+  const size = seat.size ?? (sizing.by === 'band' ? { knotted: sizing.band_mm } : null);
+  const { piece, fitted } = nearest(request, size, seat.ease, catalogue, figures);
   const tools = toolsFor(piece);
   const messages = [...piece.messages];
   const notFitted = (error: Message): SeatPlan => ({
@@ -76,9 +95,8 @@ export function reckonSeat(seat: Seat, catalogue: Catalogue, figures: Figures, g
     const text = `Hand not measured: ${what} for an estimated ${hand.toFixed(0)} mm${wrist === null ? ', an adult’s' : ''}.`;
     messages.push({ level: 'info', code: 'hand-estimated', text, values: { hand_mm: hand, wrist_mm: wrist } });
   }
-  const byBand = piece.project.sizing.by === 'band';
-  const size = seat.size ?? (piece.project.sizing.by === 'band' ? { knotted: piece.project.sizing.band_mm } : null);
-  if (!size) return notFitted(missing('no-wrist', 'No wrist yet: measure it, or use an estimate by age.'));
+  const byBand = sizing.by === 'band';
+  if (!size || !fitted) return notFitted(missing('no-wrist', 'No wrist yet: measure it, or use an estimate by age.'));
   if (seat.estimated && !byBand) {
     messages.push({
       level: 'warning',
@@ -88,7 +106,6 @@ export function reckonSeat(seat: Seat, catalogue: Catalogue, figures: Figures, g
     });
   }
 
-  const fitted = fitPiece(piece, size, seat.ease, figures);
   if (!fitted.ok) return notFitted(fitted.fault);
   const fit = fitted.value;
   messages.push(...checkOpening(piece, fit, hand, figures), ...sizeRange(piece, fit));

@@ -2,7 +2,7 @@ import equal from 'fast-deep-equal';
 import type { Cord } from '../cord';
 import type { Group } from '../cut';
 import type { Hardware } from '../part';
-import { resolvePiece, type Catalogue, type Project } from '../project';
+import { hardwareOf, resolvePiece, type Catalogue, type Project } from '../project';
 import { STARTING_FIGURES, type Figures } from '../studio';
 import { pieceRequest, planSeat, type SeatPlan, cutsNow, type CutDone, revisionKey, type Seat } from '../seat';
 
@@ -99,7 +99,8 @@ export function keptPlan(record: CutRecord, id: string, seat: Seat, projects: Ca
   const standing = (asks: Seat, plan: KeptPlan): SeatPlan => {
     const { project } = asks;
     const known = project !== null && Object.hasOwn(catalogue.projects, project);
-    const piece = known ? resolvePiece(pieceRequest({ ...asks, project }, figures), catalogue, figures) : null;
+    const request = known ? { ...pieceRequest({ ...asks, project }, figures), rest: plan.fit?.rest ?? 0 } : null;
+    const piece = request && resolvePiece(request, catalogue, figures);
     return { label: seat.label, ...(piece && { piece }), ...plan };
   };
   if (!kept.asks) return null;
@@ -117,7 +118,7 @@ export function keptPlan(record: CutRecord, id: string, seat: Seat, projects: Ca
 function restsOn({ cords, options }: Seat, { cords: known, hardware }: Catalogue): boolean {
   return (
     Object.values(cords).every(({ cord }) => Object.hasOwn(known, cord)) &&
-    (options.hardware === undefined || Object.hasOwn(hardware, options.hardware))
+    hardwareOf(options).every(({ slug }) => Object.hasOwn(hardware, slug))
   );
 }
 

@@ -16,15 +16,24 @@ export function checkBeadHoles(
   shelf: readonly Hardware[],
 ): Message[] {
   return Object.values(sections).flatMap((section) =>
-    section.runs.flatMap(({ stitch: { through }, around }) => {
+    section.runs.flatMap(({ stitch: { through }, around, beads }) => {
       const cord = cordIn(section.id, through === 'core' ? 'core' : 'work', cords);
       if (through === undefined || !cord) return [];
       const strands = through === 'core' ? around.strands : through;
-      return section.beads.flatMap((hardware) =>
-        checkHole({ hardware, strands, d: workedDiameter(cord), cord }, shelf),
-      );
+      return beads.flatMap((hardware) => checkHole({ hardware, strands, d: workedDiameter(cord), cord }, shelf));
     }),
   );
+}
+
+/** Rungs of a ladder that are not all as wide make its edges wave. */
+export function checkRungs(sections: Readonly<Record<string, PieceSection>>): Message[] {
+  const rungs = Object.values(sections).flatMap(({ runs }) =>
+    runs.flatMap(({ stitch, beads }) => (stitch.slug === 'ladder' ? beads : [])),
+  );
+  const widths = [...new Set(rungs.map(({ length_mm }) => length_mm))].sort((a, b) => a - b);
+  if (widths.length < 2) return [];
+  const text = `The beads are ${widths.join(', ')} mm wide: the edges of the ladder will wave. Beads of one width keep them straight.`;
+  return [{ level: 'warning', code: 'uneven-rungs', text, values: { widths_mm: widths.join(', ') } }];
 }
 
 /** Stiff cord does not draw up into a knot that turns so tightly. */

@@ -18,17 +18,18 @@ export function chooseHardware(
   const wanted = options.hardware ? entry(catalogue.hardware, options.hardware) : undefined;
   const taker = wanted && project.hardware.find((need) => need.kinds.includes(wanted.kind));
   const messages: Message[] = [];
-  if (wanted && !taker) {
-    const kinds = project.hardware.flatMap((need) => need.kinds).map((kind) => kind.replace('-', ' '));
+  const wrongKind = (own: Hardware, needs: Project['hardware']): Message => {
+    const kinds = needs.flatMap((need) => need.kinds).map((kind) => kind.replace('-', ' '));
     const takes = kinds.length > 0 ? `it takes a ${kinds.join(' or ')}` : 'it takes none';
-    const text = `${wanted.name} does not belong on a ${project.name.toLowerCase()}; ${takes}.`;
-    messages.push({
+    const text = `${own.name} does not belong on a ${project.name.toLowerCase()}; ${takes}.`;
+    return {
       level: 'error',
       code: 'hardware-kind',
       text,
-      values: { hardware: wanted.slug, project: project.slug, kinds },
-    });
-  }
+      values: { hardware: own.slug, project: project.slug, kinds },
+    };
+  };
+  if (wanted && !taker) messages.push(wrongKind(wanted, project.hardware));
   const byId: Record<string, Hardware> = {};
   for (const need of project.hardware) {
     const chosen = need === taker ? wanted! : entry(catalogue.hardware, need.default);
@@ -39,6 +40,7 @@ export function chooseHardware(
           ? options.button_mm
           : undefined;
     byId[need.id] = chosen;
+    if (!need.kinds.includes(chosen.kind)) messages.push(wrongKind(chosen, [need]));
     if (mm === undefined || sizeOf(chosen) === mm) continue;
     const own = inSize(mm, chosen, need.kinds, Object.values(catalogue.hardware));
     byId[need.id] = own ?? resized(chosen, mm);

@@ -1,15 +1,18 @@
 import type { Figures, Message } from '../../studio';
 import type { Catalogue } from '../catalogue';
-import { checkBeadHoles, checkCount, checkStiffness } from './check-piece';
+import { checkBeadHoles, checkCount, checkRungs, checkStiffness } from './check-piece';
 import { chooseCords } from './choose-cords';
 import { chooseHardware } from './choose-hardware';
 import { notOffered, present, settle, type Choices } from '../choices';
 import type { PieceCord, PieceRequest, PieceSection } from './piece';
 import type { Project } from '../project';
+import { arranged } from '../sequence';
 import { measureSection } from './sections';
 
 /** What of a piece follows from its choices alone, whoever wears it. */
 interface Made {
+  /** With its counts and bead sequence chosen. */
+  readonly project: Project;
   readonly choices: Choices;
   readonly cords: readonly PieceCord[];
   readonly hardware: ReturnType<typeof chooseHardware>;
@@ -24,21 +27,27 @@ const strungBeside = ({ sections }: Project, row: Project['sections'][number]): 
     .filter(({ id, beads, count }) => id !== row.id && beads?.[0] === row.beads?.[0] && typeof count === 'number')
     .reduce((sum, { count }) => sum + Number(count), 0);
 
-function make(project: Project, request: PieceRequest, catalogue: Catalogue, figures: Figures): Made {
+/** A project with the counts that a seat chose. */
+const counted = (project: Project, { beads }: Choices, { options }: PieceRequest): Project => ({
+  ...project,
+  sections: project.sections.map((section) => {
+    if (section.id === project.options.beads && beads !== null)
+      return { ...section, count: Math.max(0, beads - strungBeside(project, section)) };
+    if (section.id === project.options.slider && options.slider !== undefined)
+      return { ...section, count: options.slider };
+    return section;
+  }),
+});
+
+function make(offered: Project, request: PieceRequest, catalogue: Catalogue, figures: Figures): Made {
   const chosen = Math.max(0, ...Object.values(request.cords).map((choice) => choice.colours?.length ?? 0));
-  const choices = settle(project, request.options, chosen);
+  const choices = settle(offered, request.options, chosen);
+  const project = arranged(counted(offered, choices, request), request.options.sequence, request.rest);
   const cords = chooseCords(project, choices, request, catalogue);
   const hardware = chooseHardware(project, request, catalogue);
   const sections: Record<string, PieceSection> = {};
   for (const section of project.sections.filter((s) => present(s.when, choices))) {
-    const own =
-      section.id === project.options.beads && choices.beads !== null
-        ? Math.max(0, choices.beads - strungBeside(project, section))
-        : section.id === project.options.slider
-          ? (request.options.slider ?? null)
-          : null;
-    const counted = own === null ? section : { ...section, count: own };
-    const measured = measureSection(counted, cords, hardware.byId, request, figures);
+    const measured = measureSection(section, cords, hardware.byId, request, figures);
     if (measured) sections[section.id] = measured;
   }
   // Arms stay as far apart as where they are widest.
@@ -47,12 +56,13 @@ function make(project: Project, request: PieceRequest, catalogue: Catalogue, fig
   for (const section of arms) sections[section.id] = { ...section, width: width * section.arms };
   const messages = [
     ...hardware.messages,
-    ...notOffered(project, request.options, figures),
+    ...notOffered(offered, request.options, figures),
     ...checkBeadHoles(sections, cords, Object.values(catalogue.hardware)),
+    ...checkRungs(sections),
     ...checkStiffness(sections, cords),
     ...checkCount(sections),
   ];
-  return { choices, cords, hardware, sections, messages };
+  return { project, choices, cords, hardware, sections, messages };
 }
 
 const made = new WeakMap<Catalogue, WeakMap<Figures, WeakMap<Project, Map<string, Made>>>>();
@@ -71,8 +81,8 @@ export function makeOnce(project: Project, request: PieceRequest, catalogue: Cat
   const byFigures = inside(made, catalogue, () => new WeakMap<Figures, WeakMap<Project, Map<string, Made>>>());
   const byProject = inside(byFigures, figures, () => new WeakMap<Project, Map<string, Made>>());
   const known = inside(byProject, project, () => new Map<string, Made>());
-  const { options, cords, skill, made: counted } = request;
-  const key = JSON.stringify([options, cords, skill, counted]);
+  const { options, cords, skill, made: count, rest } = request;
+  const key = JSON.stringify([options, cords, skill, count, rest]);
   const found = known.get(key) ?? make(project, request, catalogue, figures);
   known.set(key, found);
   return found;

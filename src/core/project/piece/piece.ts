@@ -21,6 +21,8 @@ export interface PieceRequest {
   readonly skill: Skill;
   /** What this maker counted, where they did: so many half knots made so much band. */
   readonly made: MadeCount | null;
+  /** Beads of a sequence beyond its whole repeats; 0 where there is none. */
+  readonly rest: number;
 }
 
 /** One cord of the piece, chosen. */
@@ -34,6 +36,8 @@ export interface PieceCord {
 export interface PieceRun {
   readonly stitch: Stitch;
   readonly around: Around;
+  /** The beads that it strings. */
+  readonly beads: readonly Hardware[];
   readonly measure: StitchMeasure;
   readonly times: number;
   readonly mm: number;

@@ -34,8 +34,8 @@ function makerOf(part: string, cords: readonly PieceCord[]): Cord | undefined {
  * resolvePiece(pieceRequest(ada, figures), catalogue, figures).project.slug // 'band-buckle'
  */
 export function resolvePiece(request: PieceRequest, catalogue: Catalogue, figures: Figures): Piece {
-  const project = entry(catalogue.projects, request.project);
-  const { choices, cords, hardware, sections, messages: own } = makeOnce(project, request, catalogue, figures);
+  const made = makeOnce(entry(catalogue.projects, request.project), request, catalogue, figures);
+  const { project, choices, cords, hardware, sections, messages: own } = made;
   const shelf = Object.values(catalogue.hardware);
 
   const uses = project.parts.filter((use) => present(use.when, choices));

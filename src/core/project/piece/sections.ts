@@ -85,19 +85,17 @@ export function measureSection(
   const beads = (section.beads ?? []).map((id) => hardware[id]!);
   const counted = made && drawnBy(made, section, through, d);
   const draw = counted !== null && counted >= 1 ? counted : drawOf(skill, lead.cord, figures);
-  const aroundWith = (bead: string | undefined): Around => ({
+  const aroundWith = (strung: readonly Hardware[]): Around => ({
     ...through,
     draw,
-    beads: (bead === undefined ? beads : [hardware[bead]!]).map(({ length_mm, width_mm }) => ({
-      length: length_mm / d,
-      width: width_mm / d,
-    })),
+    beads: strung.map(({ length_mm, width_mm }) => ({ length: length_mm / d, width: width_mm / d })),
   });
   const runs = section.runs.map(({ stitch: slug, times, bead }): PieceRun => {
     const stitch = entry(STITCHES, slug);
-    const around = aroundWith(bead);
+    const strung = bead === undefined ? beads : [hardware[bead]!];
+    const around = aroundWith(strung);
     const measure = measureStitch(stitch, around);
-    return { stitch, around, measure, times, mm: ((times * measure.pitch) / measure.divisions) * d };
+    return { stitch, around, beads: strung, measure, times, mm: ((times * measure.pitch) / measure.divisions) * d };
   });
   /** How many of a bead of the section one of its runs takes a division. */
   const strung = (index: number): number =>

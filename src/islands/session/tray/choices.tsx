@@ -5,6 +5,7 @@ import { lookUp, type Options } from '../../../core/project';
 import { PARTS, sizeOf } from '../../../core/part';
 import { LOOPS } from '../../../core/studio';
 import { checkSize, TextCell } from '../../../ui/fields/text-cell';
+import { BeadSequence } from './bead-sequence';
 import { KnotChoices } from './knot-choices';
 import { SwapSaving } from './swap-saving';
 import { LengthField } from '../../../ui/fields/length-field';
@@ -26,7 +27,8 @@ export function Choices({ seat, model, units }: { seat: PlannedSeat; model: Sess
     model.act({ kind: 'seat', id: record.id, changes: { options: { ...record.options, ...options } } });
   const { project } = piece;
   const { options: offers } = project;
-  const own = project.hardware.filter((need) => need.id !== offers.bead && need.id !== offers.button);
+  const { hardware } = lookUp(catalogue.projects, project.slug) ?? project;
+  const own = hardware.filter((need) => need.id !== offers.bead && need.id !== offers.button);
   const kinds = own.flatMap((need) => need.kinds);
   const fittings = Object.values(catalogue.hardware).filter((h) => kinds.includes(h.kind));
   const cord = cordOf(record, catalogue);
@@ -100,6 +102,16 @@ export function Choices({ seat, model, units }: { seat: PlannedSeat; model: Sess
           />
         </Labelled>
       )}
+      <BeadSequence
+        piece={piece}
+        sequence={record.options.sequence}
+        shelf={Object.values(catalogue.hardware)}
+        set={(sequence) => {
+          const { sequence: _sequence, ...rest } = record.options;
+          const options = sequence ? { ...rest, sequence } : rest;
+          model.act({ kind: 'seat', id: record.id, changes: { options } });
+        }}
+      />
       {offers.beads && (
         <Labelled label="Beads">
           <TextCell
