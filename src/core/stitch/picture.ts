@@ -125,10 +125,13 @@ export function linesOf(
  */
 export function beadsOf(geometry: StitchGeometry, divisions: number, side: 'front' | 'back'): BeadPlace[] {
   const facing = side === 'front' ? 1 : -1;
-  return Array.from({ length: Math.floor(divisions / geometry.divisions) }, (_, k) =>
+  const end = (geometry.pitch * divisions) / geometry.divisions;
+  return Array.from({ length: Math.ceil(divisions / geometry.divisions) }, (_, k) =>
     (geometry.beads ?? []).map((bead) => ({
       ...bead,
       at: [bead.at[0] * facing, bead.at[1] + k * geometry.pitch, bead.at[2] * facing] as const,
     })),
-  ).flat();
+  )
+    .flat()
+    .filter(({ at }) => at[1] < end);
 }

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '../../../catalogue';
 import { bandOf } from '../../../src/core/seat';
+import { modulesOf } from '../../../src/ui/strip/modules';
 import { isSection, SEQUENCE_ORDERS, type Sequence } from '../../../src/core/project';
 import { codes, plan } from '../examples/seat';
 
@@ -138,5 +139,20 @@ describe('a sequence of beads', () => {
     expect(codes({ project: 'tube-ladder', options: { sequence: { kinds: ['bead-4'], order: 'repeat' } } })).toContain(
       'no-such-option',
     );
+  });
+
+  it('is drawn with every bead that it strings, as every section is', () => {
+    const mirrored = { sequence: { kinds: ['bead-4', 'bead-6', 'bead-8'], order: 'mirror', ends: 'bead-10' } } as const;
+    const plans = [
+      ...Object.keys(SHIPPED.projects).map((project) => plan({ project })),
+      plan({ project: 'ladder-wrap', options: mirrored }),
+      plan({ project: 'bead-row-slider', options: mirrored }),
+    ];
+    for (const { piece } of plans)
+      for (const section of Object.values(piece!.sections)) {
+        const { beads } = modulesOf(section, 2, 'front', 4, () => true);
+        const counted = 2 * section.beadCounts.reduce((sum, count) => sum + count, 0);
+        expect(beads.length, `${piece!.project.slug} ${section.id}`).toBe(counted);
+      }
   });
 });
