@@ -1,3 +1,4 @@
+import type { MakingWords } from '../src/core/making';
 import type { Catalogue } from '../src/core/project';
 import bandBuckle from './projects/band-buckle.json';
 import bandLoopKnot from './projects/band-loop-knot.json';
@@ -19,6 +20,27 @@ import petalArms from './projects/petal-arms.json';
 import buttonPanels from './projects/button-panels.json';
 import ladderWrap from './projects/ladder-wrap.json';
 import tubeLadder from './projects/tube-ladder.json';
+import makingEn from './making-en.json';
+import bandBuckleEn from './making/en/band-buckle.json';
+import bandFrictionLoopEn from './making/en/band-friction-loop.json';
+import bandLoopKnotEn from './making/en/band-loop-knot.json';
+import bandOffsetFoldEn from './making/en/band-offset-fold.json';
+import beadRowSliderEn from './making/en/bead-row-slider.json';
+import buttonPanelsEn from './making/en/button-panels.json';
+import charmCentreEn from './making/en/charm-centre.json';
+import classBandBeadEn from './making/en/class-band-bead.json';
+import doubleSpiralEn from './making/en/double-spiral.json';
+import fobRingEn from './making/en/fob-ring.json';
+import ladderWrapEn from './making/en/ladder-wrap.json';
+import pegBandEn from './making/en/peg-band.json';
+import petalArmsEn from './making/en/petal-arms.json';
+import reversibleSliderEn from './making/en/reversible-slider.json';
+import ringCentreEn from './making/en/ring-centre.json';
+import singleCentreKnotEn from './making/en/single-centre-knot.json';
+import singleNooseEn from './making/en/single-noose.json';
+import singleSlideBeadsEn from './making/en/single-slide-beads.json';
+import tubeLadderEn from './making/en/tube-ladder.json';
+import wrappedThreeEn from './making/en/wrapped-three.json';
 import cotton1 from './cords/cotton-1.json';
 import cotton2 from './cords/cotton-2.json';
 import cotton3 from './cords/cotton-3.json';
@@ -67,30 +89,49 @@ function bySlug<T>(documents: readonly { slug: string }[]): Record<string, T> {
   return Object.fromEntries(documents.map((document) => [document.slug, document as T]));
 }
 
+interface ShippedProject {
+  readonly slug: string;
+  readonly making: { readonly acts: readonly object[] };
+}
+interface ShippedTexts {
+  readonly acts: object;
+}
+
+/** A project with the words of its making, which are a document a language. */
+const withTexts = (project: ShippedProject, { acts }: ShippedTexts) => ({
+  ...project,
+  making: { ...project.making, texts: { en: acts } },
+});
+
+/** What a making says in English beside the words of each project. */
+export const MAKING_WORDS = makingEn as MakingWords;
+
 /** What ships: every project, cord and piece of hardware. A new one is a file in its folder and a word here. */
 export const SHIPPED: Catalogue = {
-  projects: bySlug([
-    bandBuckle,
-    bandLoopKnot,
-    bandOffsetFold,
-    bandFrictionLoop,
-    fobRing,
-    reversibleSlider,
-    classBandBead,
-    pegBand,
-    beadRowSlider,
-    charmCentre,
-    ringCentre,
-    singleCentreKnot,
-    singleNoose,
-    singleSlideBeads,
-    wrappedThree,
-    doubleSpiral,
-    petalArms,
-    buttonPanels,
-    ladderWrap,
-    tubeLadder,
-  ]),
+  projects: bySlug(
+    [
+      [bandBuckle, bandBuckleEn],
+      [bandLoopKnot, bandLoopKnotEn],
+      [bandOffsetFold, bandOffsetFoldEn],
+      [bandFrictionLoop, bandFrictionLoopEn],
+      [fobRing, fobRingEn],
+      [reversibleSlider, reversibleSliderEn],
+      [classBandBead, classBandBeadEn],
+      [pegBand, pegBandEn],
+      [beadRowSlider, beadRowSliderEn],
+      [charmCentre, charmCentreEn],
+      [ringCentre, ringCentreEn],
+      [singleCentreKnot, singleCentreKnotEn],
+      [singleNoose, singleNooseEn],
+      [singleSlideBeads, singleSlideBeadsEn],
+      [wrappedThree, wrappedThreeEn],
+      [doubleSpiral, doubleSpiralEn],
+      [petalArms, petalArmsEn],
+      [buttonPanels, buttonPanelsEn],
+      [ladderWrap, ladderWrapEn],
+      [tubeLadder, tubeLadderEn],
+    ].map(([project, texts]) => withTexts(project as ShippedProject, texts as ShippedTexts)),
+  ),
   cords: bySlug([
     cotton1,
     cotton2,

@@ -1,9 +1,43 @@
+import { ACT_PHASES } from '../project';
+import type { Act } from '../making';
 import { RoleSchema, StretchSchema } from '../studio';
 import { Type, type Static } from '@sinclair/typebox';
 import type { AnatomyEntry } from '../cut';
 import type { SeatPlan } from '../seat';
 
 const Mm = Type.Number({ description: 'millimetres, to a tenth' });
+
+const oneOf = <const T extends string>(values: readonly T[]) => Type.Unsafe<T>({ type: 'string', enum: [...values] });
+
+/** One action of a seat’s making. */
+const ActAnswerSchema = Type.Object(
+  {
+    n: Type.Integer({ minimum: 1 }),
+    phase: oneOf(ACT_PHASES),
+    text: Type.String(),
+    right: Type.Optional(Type.String({ description: 'what right looks like' })),
+    if_not: Type.Optional(Type.String({ description: 'mistakes, each with its fix' })),
+    of: Type.Optional(Type.Array(Type.String(), { description: 'the parts and sections it makes' })),
+    count: Type.Optional(
+      Type.Object(
+        {
+          of: Type.Integer({ minimum: 0 }),
+          unit: Type.String(),
+          over: Type.Optional(Type.Integer({ description: 'a half knot beyond the square knots' })),
+        },
+        { additionalProperties: false },
+      ),
+    ),
+    hold: Type.Optional(Type.String({ description: 'what holds the work from here on' })),
+    tool: Type.Optional(Type.String()),
+    heat: Type.Optional(Type.Literal(true)),
+    glue: Type.Optional(Type.Literal(true)),
+    by: oneOf(['participant', 'helper', 'instructor']),
+    checkpoint: Type.Optional(Type.Literal(true)),
+    last_chance: Type.Optional(oneOf(['length', 'loop', 'opening', 'order'])),
+  },
+  { additionalProperties: false },
+);
 
 /** The answer to a session document. Fields that do not apply to a seat are left out. */
 export const PlanAnswerSchema = Type.Object(
@@ -44,6 +78,7 @@ export const PlanAnswerSchema = Type.Object(
             Type.Object({ item: Type.String(), count: Type.Integer({ minimum: 1 }) }, { additionalProperties: false }),
           ),
           minutes: Type.Optional(Type.Integer({ minimum: 1 })),
+          making: Type.Optional(Type.Array(ActAnswerSchema)),
           messages: Type.Array(
             Type.Object(
               { level: Type.String(), code: Type.String(), text: Type.String() },
@@ -68,15 +103,25 @@ function tenths(anatomy: readonly AnatomyEntry[], length: number): { for: Anatom
   return [...rounded, { for: anatomy.at(-1)!.for, mm: Math.round(rest * 100) / 100 }];
 }
 
+const actAnswer = ({ id: _id, if_not, tools, count, of, ...act }: Act): Static<typeof ActAnswerSchema> => ({
+  ...act,
+  ...(if_not && { if_not: if_not.map(({ seen, fix }) => `${seen.replace(/\.$/, '')}: ${fix}`).join(' ') }),
+  ...(tools && { tool: tools.join(', ') }),
+  ...(of && { of: [...of] }),
+  ...(count && {
+    count: { of: count.of, unit: count.unit, ...(count.over !== undefined && { over: count.over }) },
+  }),
+});
+
 /**
  * Seat plans as the answer of the command line.
  *
  * @example
- * planAnswer([plan]).seats[0].label // 'Ada'
+ * planAnswer([plan], [[]]).seats[0].label // 'Ada'
  */
-export function planAnswer(plans: readonly SeatPlan[]): PlanAnswer {
+export function planAnswer(plans: readonly SeatPlan[], makings: readonly (readonly Act[])[]): PlanAnswer {
   return {
-    seats: plans.map(({ label, fit, cut, items, minutes, messages }) => ({
+    seats: plans.map(({ label, fit, cut, items, minutes, messages }, i) => ({
       label,
       ...(fit && {
         fit: {
@@ -91,6 +136,7 @@ export function planAnswer(plans: readonly SeatPlan[]): PlanAnswer {
       cuts: (cut?.cuts ?? []).map((c) => ({ ...c, anatomy: tenths(c.anatomy, c.length_mm) })),
       items: [...items],
       ...(minutes !== undefined && { minutes }),
+      ...(makings[i]!.length > 0 && { making: makings[i]!.map(actAnswer) }),
       messages: messages.map(({ level, code, text }) => ({ level, code, text })),
     })),
   };

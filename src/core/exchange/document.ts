@@ -1,4 +1,5 @@
 import type { Size } from '../fit';
+import { CONVENTIONS, type Telling } from '../making';
 import { Type, type Static, type TOptional, type TString } from '@sinclair/typebox';
 import { HAND, parseGirth, parseLength, WRIST } from '../measure';
 import { hardwareOf, OptionsSchema, type Catalogue } from '../project';
@@ -37,6 +38,14 @@ const SeatSchema = Type.Object(
         },
       ),
     ),
+    left_handed: Type.Optional(Type.Boolean({ description: 'the making is told for a left hand' })),
+    convention: Type.Optional(
+      Type.Unsafe<(typeof CONVENTIONS)[number]>({
+        type: 'string',
+        enum: [...CONVENTIONS],
+        description: 'how the half knot is taught; left-right where it is not said',
+      }),
+    ),
     school: Type.Optional(SchoolSchema),
     made: Type.Optional(
       Type.Object(
@@ -55,11 +64,27 @@ export const SessionDocumentSchema = Type.Object(
     version: Type.Literal(1),
     title: Type.String({ maxLength: 200 }),
     school: Type.Optional(SchoolSchema),
+    units: Type.Optional(
+      Type.Unsafe<'mm' | 'cm' | 'in'>({
+        type: 'string',
+        enum: ['mm', 'cm', 'in'],
+        description: 'of the lengths in a making; mm where it is not said',
+      }),
+    ),
     seats: Type.Array(SeatSchema, { minItems: 1, maxItems: 1000 }),
   },
   { additionalProperties: false, $id: 'lapboard-session' },
 );
 export type SessionDocument = Static<typeof SessionDocumentSchema>;
+
+/**
+ * How each seat of a checked document is told its making.
+ *
+ * @example
+ * tellingsOf({ format: 'lapboard-session', version: 1, title: '', units: 'cm', seats: [] }) // []
+ */
+export const tellingsOf = ({ seats, units = 'mm' }: SessionDocument): Telling[] =>
+  seats.map(({ left_handed = false, convention = 'left-right' }) => ({ units, left_handed, convention }));
 
 /** A length field read, or its fault with the position in the text. */
 function readLength(value: string | number, at: string, kind: 'wrist' | 'hand' | 'band'): Result<number, Fault> {

@@ -4,7 +4,12 @@ import type { Way } from './way/way';
 import { bundle } from '../stitch';
 import { n1, noClash, nothingAlong, type Part, type PartContext } from './part';
 
-/** Inside of a loop, all the way round: what it closes over with a little slack, or the strands that run through it. */
+/**
+ * Inside of a loop, mm all the way round: what it closes over with a little slack, or the strands that run through it.
+ *
+ * @example
+ * loopInside({ mate: 40, figures: { loop_fit: 1.05 } }) // 42
+ */
 export function loopInside({ mate, strands, d, figures }: PartContext): number {
   return (mate || 2 * Math.PI * bundle(strands, d).radius) * figures.loop_fit;
 }

@@ -7,7 +7,7 @@ import { doubleOverhand } from './double-overhand';
 import { edgeWhippedEnd } from './edge-whipped-end';
 import { endBead } from './end-bead';
 import { figureEight } from './figure-eight';
-import { foldLoop } from './fold-loop';
+import { foldLoop, loopInside } from './fold-loop';
 import { frictionHitch } from './friction-hitch';
 import { fusedEnd } from './fused-end';
 import { gluedEnd } from './glued-end';
@@ -47,6 +47,7 @@ import { turnedBack } from './turned-back';
 import { trappedEnd } from './trapped-end';
 import type { Part } from './part';
 
+export { loopInside };
 export { checkHole } from './hole';
 export { HardwareSchema, HARDWARE_KINDS, resized, sizeOf, type Hardware } from './hardware';
 export { safetyClass, type SafetyClass } from './safety-class';

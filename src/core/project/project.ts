@@ -1,4 +1,5 @@
 import { Type, type Static } from '@sinclair/typebox';
+import { MakingSchema } from './act';
 import { HARDWARE_KINDS } from '../part';
 import { LoopSchema, RoleSchema, SlugSchema, TiedSchema } from '../studio';
 
@@ -219,7 +220,13 @@ export const ProjectSchema = Type.Object(
         description: 'what the piece is held or worked with at the seat, beside what its parts take',
       }),
     ),
-    notes: Type.Optional(Type.Array(Type.String({ maxLength: 200 }), { maxItems: 8 })),
+    making: Type.Optional(MakingSchema),
+    notes: Type.Optional(
+      Type.Array(Type.String({ maxLength: 200 }), {
+        maxItems: 8,
+        description: 'of earlier revisions: the making says it now',
+      }),
+    ),
   },
   closed,
 );

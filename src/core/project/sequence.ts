@@ -100,7 +100,7 @@ export function arranged(project: Project, sequence: Sequence | undefined, rest:
   const fill = filled(project, offer);
   if (fill) {
     const once = (name: string, kinds: readonly number[]): ProjectSection[] =>
-      kinds.length === 0 ? [] : [{ ...strung(fill, kinds), id: `${fill.id}-${name}`, count: 1 }];
+      kinds.length === 0 ? [] : [{ ...strung(fill, kinds), id: `${fill.id}-strung-${name}`, count: 1 }];
     const ends = sequence.ends === undefined ? [] : [sequence.kinds.length];
     const half = all.slice(0, Math.floor(rest / 2));
     const middle = [...half, ...(rest % 2 === 1 ? [half.length % all.length] : []), ...half.toReversed()];
@@ -108,7 +108,7 @@ export function arranged(project: Project, sequence: Sequence | undefined, rest:
       ...once('first', ends),
       strung(fill, all),
       ...(sequence.order === 'mirror'
-        ? [...once('middle', middle), { ...strung(fill, all.toReversed()), id: `${fill.id}-back` }]
+        ? [...once('middle', middle), { ...strung(fill, all.toReversed()), id: `${fill.id}-strung-back` }]
         : once('rest', all.slice(0, rest))),
       ...once('last', ends),
     ]);

@@ -72,7 +72,7 @@ describe('over every seat', () => {
           for (const entry of cut.anatomy) expect(entry.mm).toBeGreaterThanOrEqual(-1e-6);
           expect(cut.length_mm % STARTING_FIGURES.cut_step).toBe(0);
         }
-        for (const cut of planAnswer([result]).seats[0]!.cuts) {
+        for (const cut of planAnswer([result], [[]]).seats[0]!.cuts) {
           expect(cut.anatomy.reduce((sum, entry) => sum + entry.mm, 0)).toBeCloseTo(cut.length_mm, 6);
         }
       }),

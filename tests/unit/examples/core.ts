@@ -1,4 +1,4 @@
-import { SHIPPED } from '../../../catalogue';
+import { MAKING_WORDS, SHIPPED } from '../../../catalogue';
 import * as bench from '../../../src/core/bench';
 import * as cord from '../../../src/core/cord';
 import * as cut from '../../../src/core/cut';
@@ -9,6 +9,7 @@ import * as fit from '../../../src/core/fit';
 import * as kit from '../../../src/core/kit';
 import * as lanes from '../../../src/core/lanes';
 import * as layout from '../../../src/core/layout';
+import * as making from '../../../src/core/making';
 import * as measure from '../../../src/core/measure';
 import * as pace from '../../../src/core/pace';
 import * as part from '../../../src/core/part';
@@ -41,6 +42,7 @@ export const FACES: Readonly<Record<string, Readonly<Record<string, unknown>>>> 
   kit,
   lanes,
   layout,
+  making,
   measure,
   pace,
   part,
@@ -81,6 +83,7 @@ export const SCENE: Readonly<Record<string, unknown>> = {
   catalogue: SHIPPED,
   satin: SHIPPED.cords['satin-2'],
   ada,
+  words: MAKING_WORDS,
   plan,
   piece: plan.piece,
   fit: plan.fit,

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { SHIPPED } from '../../../catalogue';
+import { MAKING_WORDS, SHIPPED } from '../../../catalogue';
+import { makingOf } from '../../../src/core/making';
 import { planAnswer, PlanAnswerSchema, readSessionDocument, type SessionDocument } from '../../../src/core/exchange';
 import { planSeat } from '../../../src/core/seat';
 import { ROLES, SCHOOLS, STARTING_FIGURES } from '../../../src/core/studio';
@@ -26,7 +27,11 @@ function answer(changes: Partial<SessionDocument['seats'][number]> = {}) {
   };
   const read = readSessionDocument(document, SHIPPED);
   if (!read.ok) throw new Error(`${read.fault.at}: ${read.fault.error}`);
-  return planAnswer(read.value.map((seat) => planSeat(seat, SHIPPED, STARTING_FIGURES)));
+  const plans = read.value.map((seat) => planSeat(seat, SHIPPED, STARTING_FIGURES));
+  return planAnswer(
+    plans,
+    read.value.map((seat, i) => makingOf(seat, plans[i]!, MAKING_WORDS, { units: 'mm' })),
+  );
 }
 
 describe('the answer for all twenty projects', () => {
@@ -51,6 +56,8 @@ describe('the answer for all twenty projects', () => {
       expect(cut.anatomy.reduce((sum, entry) => sum + entry.mm, 0)).toBeCloseTo(cut.length_mm, 6);
       expect(cut.anatomy.every((entry) => entry.mm >= -0.05)).toBe(true);
     }
+    expect(one.making!.map(({ n }) => n)).toEqual(one.making!.map((_, n) => n + 1));
+    expect(one.making!.at(-1)!.phase).toBe('wear');
     for (const { item, count } of one.items) {
       expect(SHIPPED.hardware).toHaveProperty(item);
       expect(Number.isInteger(count)).toBe(true);

@@ -142,11 +142,11 @@ describe('a sequence of beads', () => {
   });
 
   it('is drawn with every bead that it strings, as every section is', () => {
-    const mirrored = { sequence: { kinds: ['bead-4', 'bead-6', 'bead-8'], order: 'mirror', ends: 'bead-10' } } as const;
+    const sequence: Sequence = { kinds: ['bead-4', 'bead-6', 'bead-8'], order: 'mirror', ends: 'bead-10' };
     const plans = [
       ...Object.keys(SHIPPED.projects).map((project) => plan({ project })),
-      plan({ project: 'ladder-wrap', options: mirrored }),
-      plan({ project: 'bead-row-slider', options: mirrored }),
+      plan({ project: 'ladder-wrap', options: { sequence } }),
+      plan({ project: 'bead-row-slider', options: { sequence } }),
     ];
     for (const { piece } of plans)
       for (const section of Object.values(piece!.sections)) {

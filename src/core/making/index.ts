@@ -1,0 +1,5 @@
+export { makingOf, type Act, type Telling } from './making';
+export { halfKnotAt, type HalfKnot, type Side } from './half-knots';
+export { PLACEHOLDER_NAMES } from './placeholders';
+export { type MakingUnits } from './fitted';
+export { CONVENTIONS, MakingWordsSchema, type Convention, type MakingWords } from './words';
