@@ -1,8 +1,10 @@
-import { bandAt, bandToCome, benchOf, courseOf, pageSteps, seatAtWork, tieAfter, tiesAt } from '../../core/bench';
-import type { SeatPlan } from '../../core/seat';
+import { bandAt, bandToCome, benchOf, courseOf, seatAtWork, tieAfter, tiesAt } from '../../core/bench';
+import type { SeatPlan, SeatRecord } from '../../core/seat';
+import type { Units } from '../../core/measure';
 import type { SessionView } from '../../core/session';
 import { progressAfter } from '../../data/progress';
 import { inTransaction } from '../../data/database/transaction';
+import { stepsOf } from '../session/making';
 import { planOf, viewSession } from '../session/session';
 
 /** Where somebody's piece is who goes on at home, and what is left of it. */
@@ -24,11 +26,19 @@ export interface HomeCard {
   readonly rest: readonly string[];
 }
 
-function cardOf(plan: SeatPlan, made: number, step: string | null): Omit<HomeCard, 'seat' | 'number' | 'label'> {
+function cardOf(
+  record: SeatRecord,
+  plan: SeatPlan,
+  made: number,
+  step: string | null,
+  units: Units,
+): Omit<HomeCard, 'seat' | 'number' | 'label'> {
   const course = courseOf(plan);
   const tie = tieAfter(course, made);
-  const steps = pageSteps(plan);
-  const here = tie ? steps.findIndex(({ count }) => count?.from === tie.stretch.from) : -1;
+  const steps = stepsOf(record, plan, { units });
+  const here = tie
+    ? steps.findIndex(({ tally }) => tally && tally.from <= made && made < tally.from + tally.ties)
+    : steps.findLastIndex(({ tally }) => tally);
   const said = steps.findIndex(({ id }) => id === step);
   const after = steps.slice(Math.max(here, said, course.ties > 0 ? 0 : said) + 1);
   const lead = tie?.lead;
@@ -50,9 +60,7 @@ function cardOf(plan: SeatPlan, made: number, step: string | null): Omit<HomeCar
         }
       : null,
     watch: tie?.run.stitch.watch ?? '',
-    rest: after
-      .filter(({ phase }) => phase !== 'settle' && phase !== 'tidy')
-      .map(({ title, text, count }) => (count ? `${title}: ${count.ties} ${count.words}.` : `${title}. ${text}`)),
+    rest: after.filter(({ phase }) => phase !== 'settle' && phase !== 'tidy').map(({ text }) => text),
   };
 }
 
@@ -71,10 +79,11 @@ export function homeCards(session: string, only: string | null): Promise<{ view:
       const { done, here, made } = seatAtWork(bench, id);
       return done === null && here !== 'away' && (here !== 'expected' || made > 0);
     };
-    const cards = seats.flatMap(({ id, plan }, i): HomeCard[] => {
+    const { units } = view.studio.settings;
+    const cards = seats.flatMap(({ id, plan, record }, i): HomeCard[] => {
       if (!isFor(id) || !plan.fit) return [];
       const { made, step } = seatAtWork(bench, id);
-      return [{ seat: id, number: i + 1, label: plan.label, ...cardOf(plan, made, step) }];
+      return [{ seat: id, number: i + 1, label: plan.label, ...cardOf(record, plan, made, step, units) }];
     });
     return { view, cards };
   });

@@ -1,9 +1,11 @@
-import { entriesForSeat, OWN_PAGE, pageSteps, type PageStep, type ProgressEntry, type Said } from '../../core/bench';
+import { entriesForSeat, OWN_PAGE, type ProgressEntry, type Said } from '../../core/bench';
+import type { MakingStep } from '../../core/making';
 import type { SeatPlan } from '../../core/seat';
 import { childrenOf, packingOf } from '../../core/session';
 import { progressOfSeat } from '../../data/progress';
 import { inTransaction } from '../../data/database/transaction';
 import { Problem } from '../../core/problem';
+import { stepsOf } from '../session/making';
 import { planOf, viewSession } from '../session/session';
 import { addEntries } from './say';
 import { openLink } from './seat-link';
@@ -15,7 +17,7 @@ export interface SeatPage {
   readonly number: number;
   readonly first: string;
   readonly project: string;
-  readonly steps: readonly PageStep[];
+  readonly steps: readonly MakingStep[];
   /** The colours that are in the piece, by slug. */
   readonly colours: Readonly<Record<string, { readonly name: string; readonly hex: string }>>;
   readonly cautions: readonly string[];
@@ -42,7 +44,7 @@ export function openSeatPage(link: string): Promise<{ page: SeatPage; plan: Seat
         number: bag.number,
         first: record.name.trim().split(/\s+/)[0] ?? '',
         project: bag.project,
-        steps: pageSteps(plan),
+        steps: stepsOf(record, plan, { units: view.studio.settings.units }),
         colours: Object.fromEntries(colours),
         cautions: bag.cautions,
         entries: entriesForSeat(await progressOfSeat(found.seat, t)),

@@ -24,7 +24,6 @@ export {
 export { NOT_BEGUN, summaryOf, type BenchSummary } from './summary';
 export { paceSeen, type PaceSeen } from './pace-seen';
 export { phaseNow, restOf } from './rest';
-export { pageSteps, type PageStep, type PageTie } from './page-steps';
 export { mayUndo, OWN_PAGE } from './undo';
 export { entriesForSeat } from './for-seat';
 export { withinCourse } from './within-course';

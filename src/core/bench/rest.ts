@@ -14,7 +14,7 @@ import { paceSeen } from './pace-seen';
  */
 export function phaseNow(course: Course, seat: SeatAtWork): PhaseName {
   if (seat.turn !== null || seat.ready !== null) return 'finish';
-  const step = course.steps.find(({ id }) => id === seat.step)?.phase;
+  const step = course.steps.find(({ id }) => id === seat.step?.split('/')[0])?.phase;
   if (step && step !== 'settle') return step;
   if (seat.made > 0) return seat.made >= course.ties ? 'closure' : 'knot';
   return step ?? 'settle';

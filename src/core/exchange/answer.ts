@@ -103,7 +103,15 @@ function tenths(anatomy: readonly AnatomyEntry[], length: number): { for: Anatom
   return [...rounded, { for: anatomy.at(-1)!.for, mm: Math.round(rest * 100) / 100 }];
 }
 
-const actAnswer = ({ id: _id, if_not, tools, count, of, ...act }: Act): Static<typeof ActAnswerSchema> => ({
+const actAnswer = ({
+  id: _id,
+  knots: _knots,
+  if_not,
+  tools,
+  count,
+  of,
+  ...act
+}: Act): Static<typeof ActAnswerSchema> => ({
   ...act,
   ...(if_not && { if_not: if_not.map(({ seen, fix }) => `${seen.replace(/\.$/, '')}: ${fix}`).join(' ') }),
   ...(tools && { tool: tools.join(', ') }),

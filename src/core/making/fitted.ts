@@ -5,9 +5,12 @@ import type { MakingWords } from './words';
 /** The units a making’s lengths are written in. */
 export type MakingUnits = 'mm' | 'cm' | 'cm,' | 'in';
 
+/** What of a seat bears on how its making is told. */
+export type Maker = Pick<Seat, 'age' | 'skill' | 'options'>;
+
 /** What a making is filled from: a seat with its plan, which has a piece and a fit. */
 export interface Fitted {
-  readonly seat: Seat;
+  readonly maker: Maker;
   readonly piece: NonNullable<SeatPlan['piece']>;
   readonly fit: NonNullable<SeatPlan['fit']>;
   readonly units: MakingUnits;

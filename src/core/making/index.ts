@@ -1,4 +1,5 @@
-export { makingOf, type Act, type Telling } from './making';
+export { makingOf, type Act, type Maker, type Telling } from './making';
+export { makingSteps, type MakingStep, type StepTie } from './steps';
 export { halfKnotAt, type HalfKnot, type Side } from './half-knots';
 export { PLACEHOLDER_NAMES } from './placeholders';
 export { type MakingUnits } from './fitted';

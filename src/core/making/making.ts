@@ -1,11 +1,13 @@
 import { workedDiameter } from '../cord';
 import { safetyClass } from '../part';
 import { type ActText, type Piece, type ProjectAct } from '../project';
-import type { Seat, SeatPlan } from '../seat';
+import type { SeatPlan } from '../seat';
 import { builtMaking } from './built';
 import { sayHalfKnot } from './half-knots';
 import { countIn } from './counts';
-import { isIn, type Fitted, type MakingUnits } from './fitted';
+import { isIn, type Fitted, type Maker, type MakingUnits } from './fitted';
+
+export type { Maker };
 import { fillText, sayLength, strandsOf } from './placeholders';
 import type { Convention, MakingWords } from './words';
 
@@ -27,6 +29,8 @@ export interface Act {
     readonly over?: number;
     readonly sections: readonly string[];
   };
+  /** The half knots it ties, as its convention says them. */
+  readonly knots?: ProjectAct['knots'];
   readonly hold?: string;
   readonly tools?: readonly string[];
   readonly heat?: true;
@@ -87,13 +91,13 @@ const mirrored = (text: string): string =>
 const joined = (...parts: readonly (string | undefined)[]): string => parts.filter(Boolean).join(' ');
 
 function actOf(act: ProjectAct, own: ActText | undefined, fitted: Fitted, telling: Required<Telling>): Omit<Act, 'n'> {
-  const { piece, words, seat } = fitted;
+  const { piece, words, maker } = fitted;
   const end = act.finish === undefined ? undefined : piece.parts[act.finish];
   const how = end && words.ends[end.part.slug];
   const byEnd = end && safetyClass(end.part);
   const heat = act.heat ?? (byEnd === 'heat' ? true : undefined);
   const glue = act.glue ?? (end?.part.tools.includes('glue') ? true : undefined);
-  const isAdult = seat.age !== null && seat.age >= ADULT_AGE;
+  const isAdult = maker.age !== null && maker.age >= ADULT_AGE;
   const by = act.by ?? (heat && !isAdult ? 'helper' : 'participant');
   const station = heat && act.by !== 'instructor' ? words.heat[isAdult ? 'adult' : 'child'] : undefined;
   const named: Record<string, string> = {
@@ -131,6 +135,7 @@ function actOf(act: ProjectAct, own: ActText | undefined, fitted: Fitted, tellin
         sections,
       },
     }),
+    ...(act.knots && { knots: act.knots }),
     ...(act.hold !== undefined && { hold: act.hold }),
     ...(tools.length > 0 && { tools }),
     ...(heat && { heat }),
@@ -148,10 +153,10 @@ function actOf(act: ProjectAct, own: ActText | undefined, fitted: Fitted, tellin
  * @example
  * makingOf(ada, plan, words, { units: 'cm' })[0].phase // 'set-up'
  */
-export function makingOf(seat: Seat, plan: SeatPlan, words: MakingWords, telling: Telling): Act[] {
+export function makingOf(maker: Maker, plan: SeatPlan, words: MakingWords, telling: Telling): Act[] {
   const { piece, fit } = plan;
   if (!piece || !fit) return [];
-  const fitted: Fitted = { seat, piece, fit, units: telling.units, words };
+  const fitted: Fitted = { maker, piece, fit, units: telling.units, words };
   const { acts, texts } = piece.project.making ?? builtMaking(plan, words);
   const own = { convention: 'left-right' as const, left_handed: false, ...telling };
   const chosen = new Set<string>();

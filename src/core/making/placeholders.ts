@@ -5,6 +5,7 @@ import { loopInside } from '../part';
 import { inCord, type LegStep, type PieceCord, type PiecePart } from '../project';
 import { countIn, sayCount, sum } from './counts';
 import { sectionsBy, type Fitted, type MakingUnits } from './fitted';
+import type { SeatPlan } from '../seat';
 import type { MakingWords } from './words';
 
 const isAt = (step: LegStep, ids: ReadonlySet<string>, does: 'work' | 'core'): boolean =>
@@ -30,7 +31,7 @@ const gripOf = (fitted: Fitted, cord: PieceCord, tails: ReturnType<typeof tailsO
   sum(
     tails.map((tail) => {
       const { figures } = Object.values(fitted.piece.parts)[0]!.base;
-      return tailOf(tail, fitted.seat.skill, cord.cord, figures);
+      return tailOf(tail, fitted.maker.skill, cord.cord, figures);
     }),
   );
 
@@ -62,23 +63,32 @@ export function sayLength(mm: number, units: MakingUnits): string {
 }
 
 /** The colour’s name of the n-th colour of a piece. */
-function colourOf({ piece }: Fitted, index: number): string | null {
+function colourOf({ piece }: Pick<Fitted, 'piece'>, index: number): string | null {
   const found = piece.cords.find(({ use }) => use.colour === index) ?? piece.cords[0];
   return found?.cord.colours.find(({ slug }) => slug === found.colour)?.name.toLowerCase() ?? null;
 }
 
 /** Who leads and who follows, by colour where the piece has two, else as the leading and the other strand. */
-export function strandsOf(fitted: Fitted): { readonly lead: string; readonly other: string } {
-  const names = [colourOf(fitted, 0), colourOf(fitted, 1)];
-  const { leader, follower, coloured } = fitted.words.strands;
+export function strandsOf({ piece, words }: Pick<Fitted, 'piece' | 'words'>): {
+  readonly lead: string;
+  readonly other: string;
+} {
+  const names = [colourOf({ piece }, 0), colourOf({ piece }, 1)];
+  const { leader, follower, coloured } = words.strands;
   if (names[0] === names[1]) return { lead: leader, other: follower };
   const [lead, other] = names.map((name) => coloured.replace('{colour}', name!));
   return { lead: lead!, other: other! };
 }
 
+/** A half knot’s sentence with its strands named. */
+export function nameStrands(text: string, { piece }: SeatPlan, words: MakingWords): string {
+  const { lead, other } = strandsOf({ piece: piece!, words });
+  return capitals(text.replaceAll('{lead}', lead).replaceAll('{other}', other));
+}
+
 /** The kinds of a bead sequence, said; nothing where there is only one. */
-function sequenceOf({ seat, piece, words }: Fitted): string {
-  const { sequence } = seat.options;
+function sequenceOf({ maker, piece, words }: Fitted): string {
+  const { sequence } = maker.options;
   if (!sequence || !piece.project.options.sequence) return '';
   const name = (slug: string): string =>
     Object.values(piece.hardware)
@@ -182,11 +192,9 @@ export function fillText(text: string, fitted: Fitted, own: Readonly<Record<stri
         ? (PLACEHOLDERS[name]!(fitted, id ?? '') ?? whole)
         : whole,
   );
-  // A name that begins a sentence begins with a capital.
-  return filled
-    .replace(/ {2,}/g, ' ')
-    .trim()
-    .replace(/(^|[.:] )([a-z])/g, (_, before: string, letter: string) =>
-      before.startsWith(':') ? `${before}${letter}` : before + letter.toUpperCase(),
-    );
+  return capitals(filled.replace(/ {2,}/g, ' ').trim());
 }
+
+/** A name that begins a sentence begins with a capital. */
+const capitals = (text: string): string =>
+  text.replace(/(^|\. )([a-z])/g, (_, before: string, letter: string) => before + letter.toUpperCase());

@@ -54,6 +54,7 @@ export const MakingWordsSchema = Type.Object(
     and: Sentence,
     /** Who does what is done with heat. */
     heat: Type.Object({ adult: Sentence, child: Sentence }, closed),
+    page: Type.Object({ settle: Sentence, tidy: Sentence }, closed),
     built: Type.Object({ go_on: Sentence, try_on: Sentence, measure: Sentence, wear: Sentence }, closed),
     sequence: Type.Object({ repeat: Sentence, mirror: Sentence, free: Sentence, ends: Sentence }, closed),
   },

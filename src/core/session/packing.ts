@@ -18,12 +18,6 @@ export interface BagLine {
 /** What every bag's card says. */
 export const CARD = 'Card: name, size, steps, cautions';
 
-/** A step of the making, and the name of its drawing. */
-export interface BagStep {
-  readonly text: string;
-  readonly drawing: string;
-}
-
 /** One seat's bag. */
 export interface Bag {
   readonly seat: string;
@@ -33,8 +27,6 @@ export interface Bag {
   /** Whether the wrist it is sized by is an estimate. */
   readonly estimated: boolean;
   readonly lines: readonly BagLine[];
-  /** The steps in short, for the card in the bag. */
-  readonly steps: readonly BagStep[];
   /** The project whose drawings the steps have; null where nothing is made. */
   readonly drawn: string | null;
   readonly cautions: readonly string[];
@@ -58,20 +50,6 @@ export interface Packing {
   readonly bags: readonly Bag[];
   readonly spares: readonly { readonly item: string; readonly count: number }[];
   readonly tools: readonly SharedTool[];
-}
-
-/** The steps of a seat's piece as its parts and stitches tell them, in the order of the band. */
-function stepsOf({ plan }: SeatWithPlan): BagStep[] {
-  const { piece, fit } = plan;
-  if (!piece || !fit) return [];
-  return piece.layout.map((item): BagStep => {
-    if (!('runs' in item)) return { text: item.part.step, drawing: `part-last-${item.id}` };
-    const { stitch } = item.runs[0]!;
-    return {
-      text: `${item.runs.map((run) => run.stitch.name).join(', ')}: ${fit.counts[item.id]!} ×`,
-      drawing: `step-${stitch.steps.length - 1}-${stitch.slug}`,
-    };
-  });
 }
 
 /**
@@ -124,7 +102,6 @@ export function packingOf(
       project: plan.piece?.project.name ?? '',
       estimated: beadOf(plan) === 'ringed',
       lines: [...cords, ...pieces],
-      steps: stepsOf(seat),
       drawn: plan.piece && plan.fit ? plan.piece.project.slug : null,
       cautions: plan.piece
         ? cautions({

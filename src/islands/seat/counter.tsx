@@ -1,6 +1,6 @@
 import { Minus } from 'lucide-react';
 import type { SeatPage } from '../../app/bench/seat-page';
-import type { PageStep } from '../../core/bench';
+import type { MakingStep } from '../../core/making';
 import { Swatch } from '../../ui/pictures/swatch';
 
 /** The next knot, as large as the page, one button, and the count. */
@@ -11,13 +11,13 @@ export function Counter({
   file,
   onMade,
 }: {
-  step: PageStep & { readonly count: NonNullable<PageStep['count']> };
+  step: MakingStep & { readonly tally: NonNullable<MakingStep['tally']> };
   made: number;
   page: SeatPage;
   file: (name: string) => string;
   onMade: (by: number) => void;
 }) {
-  const { from, ties, words, each, watch } = step.count;
+  const { from, ties, words, each, watch } = step.tally;
   const done = Math.min(ties, Math.max(0, made - from));
   const tie = each.length > 0 ? each[done % each.length]! : null;
   const colour = tie ? page.colours[tie.colour] : undefined;
@@ -37,7 +37,7 @@ export function Counter({
           </strong>
         </p>
       )}
-      <p>{tie?.text ?? step.text}</p>
+      {tie && ties > 1 && <p>{tie.text}</p>}
       <p className="text-xl" aria-live="polite">
         <strong className="font-display text-6xl tabular-nums">{done}</strong> of {ties} {words}
       </p>

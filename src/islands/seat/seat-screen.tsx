@@ -1,25 +1,51 @@
 import { ArrowLeft, ArrowRight, Hand, TriangleAlert } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import type { SeatPage } from '../../app/bench/seat-page';
-import type { PageStep } from '../../core/bench';
+import type { MakingStep } from '../../core/making';
 import { Counter } from './counter';
 import { keepPage } from './keep-page';
 import { useOwnBench } from './use-own-bench';
 
-const isCounted = (step: PageStep): step is PageStep & { count: NonNullable<PageStep['count']> } => step.count !== null;
+const isCounted = (step: MakingStep): step is MakingStep & { tally: NonNullable<MakingStep['tally']> } =>
+  step.tally !== null;
+
+/** What a page calls the acts of a phase. */
+const TITLES: Readonly<Record<MakingStep['phase'], string>> = {
+  settle: 'This is what you make',
+  prepare: 'Prepare',
+  'set-up': 'Set up',
+  start: 'Start',
+  knot: 'Knot',
+  bead: 'Beads',
+  close: 'Close it',
+  check: 'Stop and look',
+  finish: 'Ends',
+  wear: 'Wear it',
+  tidy: 'Done',
+};
+const LAST_CHANCES: Readonly<Record<NonNullable<MakingStep['last_chance']>, string>> = {
+  length: 'Last chance to change the length.',
+  loop: 'Last chance to change the loop.',
+  opening: 'Last chance to change how wide it opens.',
+  order: 'Last chance to move it along the cord.',
+};
 
 /** The step a page is at: as it was said, else where its count has come to. */
-function placeOf(steps: readonly PageStep[], said: string | null, made: number): number {
-  const at = steps.findIndex(({ id }) => id === said);
+function placeOf(steps: readonly MakingStep[], said: string | null, made: number): number {
+  // Somebody at the bench names the step of the course; this page its act.
+  const own = steps.findIndex(({ id }) => id === said);
+  const isOf = ({ id }: MakingStep): boolean => id.split('/')[0] === said;
+  const counting = steps.findIndex((step) => isOf(step) && step.tally !== null);
+  const at = own >= 0 ? own : counting >= 0 ? counting : steps.findIndex(isOf);
   if (at >= 0) return at;
-  const counted = steps.findIndex(({ count }) => count !== null && made > 0 && made < count.from + count.ties);
+  const counted = steps.findIndex(({ tally }) => tally !== null && made > 0 && made < tally.from + tally.ties);
   return Math.max(0, counted);
 }
 
 /** The names of all pictures of a step. */
-const picturesOf = ({ drawings, count }: PageStep): readonly string[] => [
+const picturesOf = ({ drawings, tally }: MakingStep): readonly string[] => [
   ...drawings,
-  ...(count?.each ?? []).flatMap((tie) => tie.drawings),
+  ...(tally?.each ?? []).flatMap((tie) => tie.drawings),
 ];
 
 /** A participant's own page: one idea a screen, and the two things they may want to say. */
@@ -46,7 +72,7 @@ export function SeatScreen({ page, link }: { page: SeatPage; link: string }) {
     if (isAtRest) void keepPage(pictures).catch(() => undefined);
   }, [isAtRest, pictures]);
   const isLast = place === steps.length - 1;
-  const isFlame = step.caution.includes('station');
+  const isFlame = step.heat === true;
   return (
     <div className="mx-auto flex min-h-screen max-w-xl flex-col gap-2 p-4 pb-24 text-lg">
       <header className="flex items-baseline justify-between gap-2">
@@ -62,29 +88,53 @@ export function SeatScreen({ page, link }: { page: SeatPage; link: string }) {
         aria-label={`Step ${place + 1} of ${steps.length}`}
       />
       <main className="flex flex-1 flex-col gap-2">
-        <h1 className="text-2xl">{step.title}</h1>
-        {step.caution && (
-          <p className="flex gap-2 border-2 border-accent p-2">
-            <TriangleAlert size={24} aria-hidden="true" className="shrink-0 text-accent" /> {step.caution}
-          </p>
+        <h1 className="text-2xl">{TITLES[step.phase]}</h1>
+        {[
+          step.heat && 'Flame: only at the finishing station.',
+          step.glue && 'Glue: window open, and only a little.',
+          step.last_chance && LAST_CHANCES[step.last_chance],
+        ].map(
+          (line) =>
+            line && (
+              <p key={line} className="flex gap-2 border-2 border-accent p-2">
+                <TriangleAlert size={24} aria-hidden="true" className="shrink-0 text-accent" /> {line}
+              </p>
+            ),
         )}
-        {isCounted(step) ? (
-          <Counter step={step} made={atWork.made} page={page} file={file} onMade={(by) => say('made', by)} />
-        ) : (
-          <>
-            {step.drawings.map((name) => (
+        <>
+          {!isCounted(step) &&
+            step.drawings.map((name) => (
               <img key={name} src={file(name)} alt="" className="h-40 w-full object-contain" />
             ))}
-            <p className="text-xl">{step.text}</p>
-            {place === 0 && (
-              <ul className="list-disc space-y-1 pl-6">
-                {page.cautions.map((line) => (
-                  <li key={line}>{line}</li>
-                ))}
-              </ul>
-            )}
-          </>
-        )}
+          <p className="text-xl">{step.text}</p>
+          {isCounted(step) && (
+            <Counter step={step} made={atWork.made} page={page} file={file} onMade={(by) => say('made', by)} />
+          )}
+          {step.tools && <p>You need: {step.tools.join(', ')}.</p>}
+          {step.hold && <p>Held by: {step.hold}.</p>}
+          {step.right && (
+            <p>
+              <strong>Right:</strong> {step.right}
+            </p>
+          )}
+          {step.if_not && (
+            <dl>
+              {step.if_not.map(({ seen, fix }) => (
+                <div key={seen} className="mt-1">
+                  <dt className="font-semibold">{seen}</dt>
+                  <dd>{fix}</dd>
+                </div>
+              ))}
+            </dl>
+          )}
+          {place === 0 && (
+            <ul className="list-disc space-y-1 pl-6">
+              {page.cautions.map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+            </ul>
+          )}
+        </>
         {isFlame && atWork.done === null && (
           <button
             type="button"

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '../../../catalogue';
-import { bandAt, bandToCome, courseOf, pageSteps, tieAfter, tiesAt } from '../../../src/core/bench';
+import { bandAt, bandToCome, courseOf, tieAfter, tiesAt } from '../../../src/core/bench';
 import { PHASES } from '../../../src/core/pace';
 import { exampleSeat, planSeat, type SeatPlan } from '../../../src/core/seat';
 import { STITCHES, samplePath } from '../../../src/core/stitch';
@@ -145,28 +145,5 @@ describe('who leads', () => {
         expect([slug, k, Math.sign(mean)]).toEqual([slug, k, from === 'left' ? 1 : -1]);
       });
     }
-  });
-});
-
-describe('a seat’s own page', () => {
-  it('has no step with a flame where the seat may have none', () => {
-    const child = planSeat(
-      exampleSeat(SHIPPED.projects['band-buckle']!, { size: { wrist: 140 }, age: 8 }),
-      SHIPPED,
-      STARTING_FIGURES,
-    );
-    const texts = (plan: SeatPlan): string =>
-      pageSteps(plan)
-        .map(({ text, caution }) => `${text} ${caution}`)
-        .join(' ');
-    expect(texts(child)).not.toMatch(/melt|lighter|flame|station/i);
-    expect(texts(planOf('band-buckle'))).toMatch(/melt/i);
-  });
-
-  it('says before the ends are cut that the size is tried first', () => {
-    const steps = pageSteps(planOf('band-buckle'));
-    const tried = steps.findIndex(({ phase }) => phase === 'check');
-    expect(steps[tried]!.text).toMatch(/before it fits/);
-    expect(steps.findIndex(({ phase }) => phase === 'finish')).toBeGreaterThan(tried);
   });
 });

@@ -34,19 +34,6 @@ describe('what is packed', () => {
     expect(new Set(ids).size).toBe(ids.length);
   });
 
-  it('has a card whose steps follow the band from its start to its finish, with the counts of this seat', () => {
-    const ada = staged('Ada');
-    const { steps } = pack([ada]).bags[0]!;
-    const layout = ada.plan.piece!.layout;
-    expect(steps).toHaveLength(layout.length);
-    const section = layout.findIndex((item) => 'runs' in item);
-    expect(steps[section]).toEqual({
-      text: `Square knot: ${ada.plan.fit!.counts.band} ×`,
-      drawing: 'step-3-square-knot',
-    });
-    expect(steps[0]).toEqual({ text: 'part' in layout[0]! ? layout[0].part.step : '', drawing: 'part-last-near' });
-  });
-
   it('cautions of what the bag involves, and of children in a child’s', () => {
     const seats = [
       staged('Ada'),
@@ -62,11 +49,10 @@ describe('what is packed', () => {
     expect(cy).not.toBe(ada);
   });
 
-  it('is empty where there is nothing to make yet, and says no steps of a piece that is not fitted', () => {
+  it('is empty where there is nothing to make yet', () => {
     const [none, unfitted] = pack([staged('Ada', { project: null }), staged('Bo', { size: null })]).bags;
-    expect(none).toMatchObject({ project: '', lines: [], steps: [], cautions: [] });
+    expect(none).toMatchObject({ project: '', lines: [], cautions: [] });
     expect(unfitted!.project).toBe('Buckle band');
-    expect(unfitted!.steps).toEqual([]);
     expect(unfitted!.lines.every(({ what }) => what === 'hardware')).toBe(true);
   });
 

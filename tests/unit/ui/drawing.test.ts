@@ -1,8 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { SHIPPED } from '../../../catalogue';
+import { MAKING_WORDS, SHIPPED } from '../../../catalogue';
+import { makingSteps } from '../../../src/core/making';
+import { drawnSteps } from '../../../src/ui/strip/steps/drawn-steps';
 import { planSeat, type SeatPlan } from '../../../src/core/seat';
-import { packingOf } from '../../../src/core/session';
 import { STARTING_FIGURES } from '../../../src/core/studio';
 import { closedSize, framesOf, stripSize } from '../../../src/ui/strip';
 import { drawingOf } from '../../../src/ui/strip/drawing';
@@ -13,14 +14,14 @@ const planned = (project: string): SeatPlan => planSeat(seat({ project }), SHIPP
 describe('drawings as files', () => {
   it.each(Object.keys(SHIPPED.projects))('%s: has every drawing that its card and page ask for', (project) => {
     const plan = planned(project);
-    const [bag] = packingOf([{ id: 's', plan } as never], STARTING_FIGURES).bags;
+    const steps = drawnSteps(makingSteps(seat({ project }), plan, MAKING_WORDS, { units: 'cm' }), plan);
     const asked = [
       'front',
       'ruled-front',
       'small-back',
       'small-ruled-front',
       'closed',
-      ...bag!.steps.map(({ drawing }) => drawing),
+      ...steps.flatMap(({ drawings, tally }) => [...drawings, ...(tally?.each ?? []).flatMap((tie) => tie.drawings)]),
       ...Object.values(plan.piece!.parts).flatMap((item) =>
         Array.from({ length: framesOf(item, plan) }, (_, frame) => `part-${frame}-${item.id}`),
       ),

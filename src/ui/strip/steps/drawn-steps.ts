@@ -1,9 +1,9 @@
-import type { PageStep } from '../../../core/bench';
+import type { MakingStep } from '../../../core/making';
 import type { SeatPlan } from '../../../core/seat';
 import { framesOf } from './part-step';
 
 /** A page's steps with only those drawings that there are: a part may have no picture, or one. */
-export function drawnSteps(steps: readonly PageStep[], plan: SeatPlan): PageStep[] {
+export function drawnSteps(steps: readonly MakingStep[], plan: SeatPlan): MakingStep[] {
   const framesFor = (name: string): number => {
     const item = plan.piece?.parts[name.replace(/^part-(0|last)-/, '')];
     return item ? framesOf(item, plan) : 0;

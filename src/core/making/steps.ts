@@ -1,0 +1,162 @@
+import { courseOf, type Course, type CourseStep } from '../bench';
+import type { SeatPlan } from '../seat';
+import { halfKnotAt, sayHalfKnot, type Side } from './half-knots';
+import { isIn, sectionsBy } from './fitted';
+import { makingOf, type Act, type Maker, type Telling } from './making';
+import { nameStrands } from './placeholders';
+import type { PieceSection } from '../project';
+import type { Convention, MakingWords } from './words';
+
+/** Who leads, and what to do, of one tie of a stretch; `colour` is the slug of the leading strand's. */
+export interface StepTie {
+  readonly from: Side;
+  readonly colour: string;
+  readonly text: string;
+  /** The names of its drawings. */
+  readonly drawings: readonly string[];
+}
+
+/** An act as a seat's own page shows it: its words, its drawings, and what is counted. */
+export interface MakingStep extends Omit<Act, 'id' | 'n' | 'count' | 'phase'> {
+  /** The step of the course that it belongs to, and its act: what progress notes. */
+  readonly id: string;
+  readonly phase: Act['phase'] | 'settle' | 'tidy';
+  readonly drawings: readonly string[];
+  /** Of a step that is counted: from how many ties on, how many, in which unit they are tapped, and each tie of a repeat. */
+  readonly tally: {
+    readonly from: number;
+    readonly ties: number;
+    readonly words: 'half knots' | 'repeats';
+    readonly each: readonly StepTie[];
+    readonly watch: string;
+  } | null;
+}
+
+const STARTS: ReadonlySet<string> = new Set(['prepare', 'set-up', 'start']);
+
+/** The step of a course that an act belongs to: that of a part or section it makes, else by its phase. */
+function courseStepOf(course: Course, { of = [], phase }: Act): string {
+  if (phase === 'check') return 'check';
+  if (phase === 'wear') return 'tidy';
+  const isOf = ({ part, stretch }: CourseStep): boolean =>
+    (part !== undefined && of.includes(part.id)) || (stretch !== undefined && of.includes(stretch.section.id));
+  const own = course.steps.filter(isOf);
+  const knots = own.find(({ stretch }) => stretch);
+  const first = STARTS.has(phase) ? own.find(({ stretch }) => !stretch) : (knots ?? own[0]);
+  return first?.id ?? (STARTS.has(phase) ? 'settle' : (own[0]?.id ?? 'check'));
+}
+
+/** A half knot of a section: the side that leads it and the strand, its sentence, and the drawings of a tie led from there. */
+function tieOf(
+  plan: SeatPlan,
+  section: PieceSection,
+  knots: NonNullable<Act['knots']>,
+  words: MakingWords,
+  convention: Convention,
+) {
+  const leads = section.runs[0]!.stitch.leads ?? [];
+  const { side } = halfKnotAt(convention, knots.nth, knots.leads, knots.turns === true);
+  const alike = leads.findIndex(({ from }, k) => from === side && k % 2 === knots.nth % 2);
+  const drawn = Math.max(0, alike >= 0 ? alike : leads.findIndex(({ from }) => from === side));
+  return {
+    side,
+    text: nameStrands(sayHalfKnot(knots, convention, words).half_knot, plan, words),
+    lead: leads[drawn]?.strand ?? '',
+    drawings: (leads[drawn]?.steps ?? []).map((_, j) => `tie-${drawn}-${j}-${section.id}`),
+  };
+}
+
+/** The ties that the last act of a section counts; null where another act counts them, or nothing is tied. */
+function tallyOf(
+  plan: SeatPlan,
+  acts: readonly Act[],
+  act: Act,
+  words: MakingWords,
+  convention: Convention,
+): MakingStep['tally'] {
+  const piece = plan.piece!;
+  if (!act.count) return null;
+  const later = new Set(acts.slice(acts.indexOf(act) + 1).flatMap((own) => (own.count ? (own.of ?? []) : [])));
+  const ids = new Set(
+    (act.of ?? [])
+      .filter((id) => !later.has(id) && isIn({ piece }, id))
+      .flatMap((id) => sectionsBy({ piece }, id).map((own) => own.id)),
+  );
+  const own = courseOf(plan).stretches.filter(({ section }) => ids.has(section.id));
+  const [first] = own;
+  if (!first) return null;
+  const { section } = first;
+  const run = section.runs[0]!;
+  const isOne = own.every((one) => one.section.runs.length === 1 && one.section.runs[0]!.stitch === run.stitch);
+  const { knots } = act;
+  const repeat = isOne && knots ? (run.stitch.leads ?? []) : [];
+  const each = repeat.map((_, n): StepTie => {
+    const { side, text, lead, drawings } = tieOf(plan, section, { ...knots!, nth: n }, words, convention);
+    return { from: side, colour: section.colours[lead] ?? '', text, drawings };
+  });
+  return {
+    from: first.from,
+    ties: own.reduce((sum, { ties }) => sum + ties, 0),
+    words: first.words,
+    each,
+    watch: run.stitch.watch,
+  };
+}
+
+/** Names of the drawings of an act: of the half knot it ties, else of the parts it makes, begun at the first act of a part and done at its last. */
+function drawingsOf(
+  plan: SeatPlan,
+  acts: readonly Act[],
+  act: Act,
+  words: MakingWords,
+  convention: Convention,
+): readonly string[] {
+  const { parts, sections } = plan.piece!;
+  const section = act.knots?.sections.flatMap((id) => sections[id] ?? [])[0];
+  if (act.knots && section?.runs.length === 1) return tieOf(plan, section, act.knots, words, convention).drawings;
+  if (act.phase === 'check' || act.phase === 'wear') return ['closed'];
+  return (act.of ?? [])
+    .filter((id) => id in parts)
+    .slice(0, 1)
+    .flatMap((id) => {
+      const own = acts.filter(({ of = [], phase }) => of.includes(id) && phase !== 'check');
+      const isFirst = own[0] === act;
+      const isLast = own.at(-1) === act;
+      return [...(isFirst || !isLast ? [`part-0-${id}`] : []), ...(isLast ? [`part-last-${id}`] : [])];
+    });
+}
+
+/**
+ * A seat’s making as its own page shows it: what it makes, its acts but those that were done beforehand, and the tidying.
+ *
+ * @example
+ * makingSteps(ada, plan, words, { units: 'cm' }).find(({ tally }) => tally).tally.each[0].from // 'left'
+ */
+export function makingSteps(maker: Maker, plan: SeatPlan, words: MakingWords, telling: Telling): MakingStep[] {
+  const course = courseOf(plan);
+  const acts = makingOf(maker, plan, words, telling);
+  const plain = { by: 'participant' as const, tally: null };
+  const { convention = 'left-right' } = telling;
+  const steps = acts
+    .filter(({ by }) => by !== 'instructor')
+    .map(({ id, n: _n, count: _count, ...act }, i, own): MakingStep => {
+      const whole = acts.find((one) => one.id === id)!;
+      return {
+        ...act,
+        id: `${courseStepOf(course, whole)}/${id}`,
+        drawings: i === own.length - 1 ? ['closed'] : drawingsOf(plan, acts, whole, words, convention),
+        tally: tallyOf(plan, acts, whole, words, convention),
+      };
+    });
+  return [
+    {
+      ...plain,
+      id: 'settle',
+      phase: 'settle',
+      text: words.page.settle,
+      drawings: plan.piece ? ['small-front', 'closed'] : [],
+    },
+    ...steps,
+    { ...plain, id: 'tidy', phase: 'tidy', text: words.page.tidy, drawings: [] },
+  ];
+}
