@@ -7,6 +7,9 @@ import type { MakingWords } from './words';
 /**
  * A making for a project that has none: its parts and sections in an order in which nothing is used before it exists, a look at the
  * length before anything closes it, and the ends last.
+ *
+ * @example
+ * builtMaking(plan, words).acts.at(-1).phase // 'wear'
  */
 export function builtMaking(plan: SeatPlan, words: MakingWords): NonNullable<Piece['project']['making']> {
   const acts: ProjectAct[] = [];

@@ -1,6 +1,6 @@
 export { makingOf, type Act, type Maker, type Telling } from './making';
 export { makingSteps, type MakingStep, type StepTie } from './steps';
 export { halfKnotAt, type HalfKnot, type Side } from './half-knots';
-export { PLACEHOLDER_NAMES } from './placeholders';
+export { builtMaking } from './built';
 export { type MakingUnits } from './fitted';
 export { CONVENTIONS, MakingWordsSchema, type Convention, type MakingWords } from './words';

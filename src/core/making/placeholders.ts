@@ -159,16 +159,6 @@ const PLACEHOLDERS: Readonly<Record<string, (fitted: Fitted, id: string) => stri
   colour: (fitted, id) => colourOf(fitted, Number(id)),
 };
 
-/** The names that may stand in braces in a making’s texts, beside those of the half knot, its strands and its stub. */
-export const PLACEHOLDER_NAMES: readonly string[] = [
-  ...Object.keys(PLACEHOLDERS),
-  'half_knot',
-  'go_on',
-  'lead',
-  'other',
-  'stub',
-];
-
 const ofPart = (part: PiecePart | undefined, say: (part: PiecePart) => string): string | null =>
   part ? say(part) : null;
 const insideOf = (part: PiecePart): number => part.base.loop || loopInside(contextOf(part));

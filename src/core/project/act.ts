@@ -82,6 +82,44 @@ export const ActSchema = Type.Object(
 );
 export type ProjectAct = Static<typeof ActSchema>;
 
+/** The names that may stand in braces in the texts of a making: a closed list. */
+export const PLACEHOLDER_NAMES: readonly string[] = [
+  'inside',
+  'open_round',
+  'band_length',
+  'gap',
+  'wraps',
+  'join_tail',
+  'sleeve_depth',
+  'bead_sequence',
+  'length',
+  'part_length',
+  'fold_point',
+  'loop_inside',
+  'loop_flat',
+  'tail',
+  'times',
+  'knots',
+  'legs_left',
+  'core_left',
+  'start_tail',
+  'square_knots',
+  'half_knots',
+  'count',
+  'hitches',
+  'courses',
+  'beads',
+  'core_beads',
+  'edge_pairs',
+  'hardware',
+  'colour',
+  'half_knot',
+  'go_on',
+  'lead',
+  'other',
+  'stub',
+];
+
 const Text = Type.String({ minLength: 1, maxLength: 600, pattern: '\\S' });
 
 /** The words of an act in one language; figures of the seat stand in braces. */

@@ -3,6 +3,7 @@ import type { Fault } from '../result';
 import { STITCHES } from '../stitch';
 import type { Catalogue } from './catalogue';
 import { present, type Choices } from './choices';
+import { checkMaking } from './check-making';
 import { idIn } from './leg-step';
 import type { LegStep, Project } from './project';
 
@@ -184,6 +185,7 @@ export function checkProject(project: Project, catalogue: Pick<Catalogue, 'cords
     if (id !== undefined && !among.includes(id))
       faults.push({ error: `“${id}” is not in this project`, at: `/options/${name}` });
   }
+  faults.push(checkMaking(project));
   return faults.find((fault) => fault !== null) ?? null;
 }
 

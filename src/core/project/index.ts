@@ -9,7 +9,16 @@ export {
 export { idIn } from './leg-step';
 export { hardwareOf, OptionsSchema, CordChoiceSchema, type CordChoice, type Options } from './options';
 export { restsOf, SEQUENCE_ORDERS, type Sequence } from './sequence';
-export { ACT_PHASES, ACT_UNITS, ActSchema, ActTextSchema, type ActText, type ActUnit, type ProjectAct } from './act';
+export {
+  ACT_PHASES,
+  ACT_UNITS,
+  ActSchema,
+  ActTextSchema,
+  PLACEHOLDER_NAMES,
+  type ActText,
+  type ActUnit,
+  type ProjectAct,
+} from './act';
 export { lookUp, type Catalogue } from './catalogue';
 export { type Choices } from './choices';
 export {

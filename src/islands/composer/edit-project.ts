@@ -39,6 +39,22 @@ export function changePart(project: Project, index: number, changes: Partial<Pro
   return { ...project, parts: project.parts.map((p, i) => (i === index ? { ...p, ...changes } : p)) };
 }
 
+/** What of a project a making tells of: its parts and sections, what they are, and the way of each leg. */
+const shapeOf = ({ parts, sections, cords }: Project): string =>
+  JSON.stringify([
+    parts.map(({ id, part }) => [id, part]),
+    sections.map(({ id, runs }) => [id, runs.map(({ stitch }) => stitch)]),
+    cords.map(({ legs }) => legs),
+  ]);
+
+/**
+ * A changed project with its making as long as that still tells of it. With other parts, sections or ways it tells of another piece: it is
+ * left out, and one is built from the strands and parts.
+ */
+export function withMaking(before: Project, { making, ...after }: Project): Project {
+  return making && shapeOf(before) === shapeOf(after) ? { ...after, making } : after;
+}
+
 /** A new section at the end of the band, with every leg that works another section working it too, so that it has cord. */
 export function addSection(project: Project): Project {
   const id = freshId(project, 'section');
@@ -106,8 +122,12 @@ export function setHeld(project: Project, cord: number, leg: number, held: boole
 /** Takes a section or part out, with every step through it and whatever else names it. */
 export function removeItem(whole: Project, id: string): Project {
   const project = setClosure(whole, id, 0);
-  const options = Object.fromEntries(Object.entries(project.options).filter(([, named]) => named !== id));
-  return {
+  const { sequence, ...named } = project.options;
+  const options = {
+    ...Object.fromEntries(Object.entries(named).filter(([, own]) => own !== id)),
+    ...(sequence && sequence.section !== id && { sequence }),
+  };
+  return withMaking(whole, {
     ...project,
     options,
     sections: project.sections.filter((section) => section.id !== id),
@@ -120,7 +140,7 @@ export function removeItem(whole: Project, id: string): Project {
       })),
     layout: project.layout.filter((other) => other !== id),
     cords: routesWith(project, (route) => route.filter((step) => targetOf(step) !== id)),
-  };
+  });
 }
 
 export function changeRoute(project: Project, cord: number, leg: number, route: readonly LegStep[]): Project {

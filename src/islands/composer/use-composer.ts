@@ -1,5 +1,6 @@
 import { useCallback, useState } from 'react';
 import type { Project } from '../../core/project';
+import { withMaking } from './edit-project';
 
 /** A project being composed, with the way back. */
 export interface ComposerModel {
@@ -20,7 +21,7 @@ export function useComposer(first: Project): ComposerModel {
   const change = useCallback(
     (next: Project) => {
       setPast((before) => [...before.slice(-99), project]);
-      setProject(next);
+      setProject(withMaking(project, next));
     },
     [project],
   );

@@ -2,33 +2,14 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { MAKING_WORDS, SHIPPED } from '../../../catalogue';
 import { makingPage } from '../../../src/formats/making-page';
-import { courseOf, tieAfter } from '../../../src/core/bench';
-import {
-  CONVENTIONS,
-  halfKnotAt,
-  makingOf,
-  makingSteps,
-  PLACEHOLDER_NAMES,
-  type Act,
-  type Telling,
-} from '../../../src/core/making';
-import type { Options, Project } from '../../../src/core/project';
-import { exampleSeat, planSeat, type Seat, type SeatPlan } from '../../../src/core/seat';
+import { makingOf } from '../../../src/core/making';
+import { PLACEHOLDER_NAMES, type Options, type Project } from '../../../src/core/project';
+import { exampleSeat, planSeat, type Seat } from '../../../src/core/seat';
+import { textsOf, told } from './told';
 import { STARTING_FIGURES } from '../../../src/core/studio';
 import { fuses } from '../../../src/core/cord';
 
 const projects = Object.values(SHIPPED.projects);
-const told = (seat: Seat, telling: Telling = { units: 'mm' }): { plan: SeatPlan; acts: Act[] } => {
-  const plan = planSeat(seat, SHIPPED, STARTING_FIGURES);
-  return { plan, acts: makingOf(seat, plan, MAKING_WORDS, telling) };
-};
-const textsOf = (acts: readonly Act[]): string[] =>
-  acts.flatMap(({ text, right, if_not }) => [
-    text,
-    ...(right === undefined ? [] : [right]),
-    ...(if_not ?? []).flatMap(({ seen, fix }) => [seen, fix]),
-  ]);
-
 /** Every choice of options that changes which acts there are. */
 function optionsOf({ options, kind }: Project): Options[] {
   const colours = Array.from({ length: options.colours?.most ?? 1 }, (_, i) => ({ colours: i + 1 }));
@@ -131,36 +112,6 @@ describe.each(projects.map((project) => [project.slug, project] as const))('the 
   });
 });
 
-describe('a half knot', () => {
-  // Left in front and right behind are one knot; a band is flat when these alternate.
-  const handOf = ({ side, level }: ReturnType<typeof halfKnotAt>): number =>
-    (side === 'left') === (level === 'front') ? 1 : 2;
-
-  it('is the same in every convention, knot by knot', () => {
-    for (const convention of CONVENTIONS)
-      for (const leads of ['left', 'right'] as const) {
-        const flat = Array.from({ length: 12 }, (_, nth) => handOf(halfKnotAt(convention, nth, leads, false)));
-        const first = leads === 'left' ? 1 : 2;
-        expect(flat).toEqual(flat.map((_, nth) => (nth % 2 === 0 ? first : 3 - first)));
-        const spiral = Array.from({ length: 12 }, (_, nth) => handOf(halfKnotAt(convention, nth, leads, true)));
-        expect(new Set(spiral)).toEqual(new Set([first]));
-      }
-  });
-
-  it('changes sides for a left hand, and nothing else', () => {
-    const seat = exampleSeat(SHIPPED.projects['band-buckle']!);
-    const right = told(seat).acts;
-    const left = told(seat, { units: 'mm', left_handed: true }).acts;
-    const swap = (text: string): string =>
-      text.replace(
-        /\b(?:left|right|Left|Right)\b/g,
-        (w) => ({ left: 'right', right: 'left', Left: 'Right', Right: 'Left' })[w]!,
-      );
-    expect(textsOf(left)).toEqual(textsOf(right).map(swap));
-    expect(left.map((act) => act.count)).toEqual(right.map((act) => act.count));
-  });
-});
-
 describe('worked by hand', () => {
   it('a buckle band of 168 mm: 27 half knots are 13 square knots and 1 half knot', () => {
     const { acts, plan } = told(exampleSeat(SHIPPED.projects['band-buckle']!, { size: { wrist: 168 } }));
@@ -227,59 +178,4 @@ describe('a project without a making', () => {
       expect(acts.filter(({ id }) => id === 'length')).toHaveLength(1);
     },
   );
-});
-
-describe.each(projects.map((project) => [project.slug, project] as const))('a seat’s own page of %s', (_, project) => {
-  const seat = exampleSeat(project);
-  const plan = planSeat(seat, SHIPPED, STARTING_FIGURES);
-  const steps = makingSteps(seat, plan, MAKING_WORDS, { units: 'cm' });
-  const course = courseOf(plan);
-
-  it('counts every tie of the piece once, in the order of its course', () => {
-    const tallies = steps.flatMap(({ tally }) => tally ?? []);
-    const own = tallies.toSorted((a, b) => a.from - b.from);
-    let next = 0;
-    for (const { from, ties } of own) {
-      expect(from).toBe(next);
-      next += ties;
-    }
-    // A single knot, made once, is not counted.
-    expect(next).toBe(course.ties > 1 ? course.ties : 0);
-  });
-
-  it('names steps of the course, so that the bench follows it', () => {
-    const known = new Set(course.steps.map(({ id }) => id));
-    for (const { id } of steps) expect(known).toContain(id.split('/')[0]);
-    expect(new Set(steps.map(({ id }) => id)).size).toBe(steps.length);
-  });
-
-  it('says who leads each tie as its drawing shows it', () => {
-    for (const { tally } of steps)
-      for (const [k, { from, drawings, text }] of (tally?.each ?? []).entries()) {
-        expect(text).toMatch(new RegExp(`^Lay the ${from} strand`));
-        const [, drawn] = /^tie-(\d+)-/.exec(drawings[0] ?? '') ?? [];
-        if (drawn !== undefined) {
-          const { run } = tieAfter(course, tally!.from + k)!;
-          expect(run.stitch.leads![Number(drawn)]!.from).toBe(from);
-        }
-      }
-  });
-});
-
-describe('a seat’s own page', () => {
-  const page = (changes: Partial<Seat>): string => {
-    const seat = exampleSeat(SHIPPED.projects['band-buckle']!, changes);
-    return makingSteps(seat, planSeat(seat, SHIPPED, STARTING_FIGURES), MAKING_WORDS, { units: 'cm' })
-      .map(({ text, heat }) => `${text} ${heat ? 'HEAT' : ''}`)
-      .join(' ');
-  };
-
-  it('has no step with a flame where the seat may have none', () => {
-    expect(page({ size: { wrist: 140 }, age: 8 })).not.toMatch(/melt|lighter|flame|station|HEAT/i);
-    expect(page({})).toMatch(/melt.*HEAT/i);
-  });
-
-  it('says before the ends are cut that the size is tried first', () => {
-    expect(page({}).indexOf('Cut nothing before this')).toBeLessThan(page({}).indexOf('Trim one end'));
-  });
 });

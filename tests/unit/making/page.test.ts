@@ -1,0 +1,63 @@
+import { describe, expect, it } from 'vitest';
+import { MAKING_WORDS, SHIPPED } from '../../../catalogue';
+import { courseOf, tieAfter } from '../../../src/core/bench';
+import { makingSteps } from '../../../src/core/making';
+import { exampleSeat, planSeat, type Seat } from '../../../src/core/seat';
+import { STARTING_FIGURES } from '../../../src/core/studio';
+
+const projects = Object.values(SHIPPED.projects);
+
+describe.each(projects.map((project) => [project.slug, project] as const))('a seat’s own page of %s', (_, project) => {
+  const seat = exampleSeat(project);
+  const plan = planSeat(seat, SHIPPED, STARTING_FIGURES);
+  const steps = makingSteps(seat, plan, MAKING_WORDS, { units: 'cm' });
+  const course = courseOf(plan);
+
+  it('counts every tie of the piece once, in the order of its course', () => {
+    const tallies = steps.flatMap(({ tally }) => tally ?? []);
+    const own = tallies.toSorted((a, b) => a.from - b.from);
+    let next = 0;
+    for (const { from, ties } of own) {
+      expect(from).toBe(next);
+      next += ties;
+    }
+    // A single knot, made once, is not counted.
+    expect(next).toBe(course.ties > 1 ? course.ties : 0);
+  });
+
+  it('names steps of the course, so that the bench follows it', () => {
+    const known = new Set(course.steps.map(({ id }) => id));
+    for (const { id } of steps) expect(known).toContain(id.split('/')[0]);
+    expect(new Set(steps.map(({ id }) => id)).size).toBe(steps.length);
+  });
+
+  it('says who leads each tie as its drawing shows it', () => {
+    for (const { tally } of steps)
+      for (const [k, { from, drawings, text }] of (tally?.each ?? []).entries()) {
+        expect(text).toMatch(new RegExp(`^Lay the ${from} strand`));
+        const [, drawn] = /^tie-(\d+)-/.exec(drawings[0] ?? '') ?? [];
+        if (drawn !== undefined) {
+          const { run } = tieAfter(course, tally!.from + k)!;
+          expect(run.stitch.leads![Number(drawn)]!.from).toBe(from);
+        }
+      }
+  });
+});
+
+describe('a seat’s own page', () => {
+  const page = (changes: Partial<Seat>): string => {
+    const seat = exampleSeat(SHIPPED.projects['band-buckle']!, changes);
+    return makingSteps(seat, planSeat(seat, SHIPPED, STARTING_FIGURES), MAKING_WORDS, { units: 'cm' })
+      .map(({ text, heat }) => `${text} ${heat ? 'HEAT' : ''}`)
+      .join(' ');
+  };
+
+  it('has no step with a flame where the seat may have none', () => {
+    expect(page({ size: { wrist: 140 }, age: 8 })).not.toMatch(/melt|lighter|flame|station|HEAT/i);
+    expect(page({})).toMatch(/melt.*HEAT/i);
+  });
+
+  it('says before the ends are cut that the size is tried first', () => {
+    expect(page({}).indexOf('Cut nothing before this')).toBeLessThan(page({}).indexOf('Trim one end'));
+  });
+});
