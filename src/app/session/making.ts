@@ -16,3 +16,5 @@ export const actsOf = (record: Parameters<typeof makerOf>[0], plan: SeatPlan, te
 /** The same as the steps of its own page. */
 export const stepsOf = (record: Parameters<typeof makerOf>[0], plan: SeatPlan, telling: Telling): MakingStep[] =>
   makingSteps(makerOf(record), plan, MAKING_WORDS, telling);
+
+export { MAKING_WORDS };

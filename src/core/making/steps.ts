@@ -34,9 +34,12 @@ export interface MakingStep extends Omit<Act, 'id' | 'n' | 'count' | 'phase'> {
 
 const STARTS: ReadonlySet<string> = new Set(['prepare', 'set-up', 'start']);
 
-/** The step of a course that an act belongs to: that of a part or section it makes, else by its phase. */
-function courseStepOf(course: Course, { of = [], phase }: Act): string {
-  if (phase === 'check') return 'check';
+/**
+ * The step of a course that an act belongs to: that of a part or section it makes, else by its phase. A look on the way is a part of the
+ * work; the course's own check is when nothing is left to count.
+ */
+function courseStepOf(course: Course, { of = [], phase }: Act, isAllCounted: boolean): string {
+  if (phase === 'check' && isAllCounted) return 'check';
   if (phase === 'wear') return 'tidy';
   const isOf = ({ part, stretch }: CourseStep): boolean =>
     (part !== undefined && of.includes(part.id)) || (stretch !== undefined && of.includes(stretch.section.id));
@@ -143,7 +146,7 @@ export function makingSteps(maker: Maker, plan: SeatPlan, words: MakingWords, te
       const whole = acts.find((one) => one.id === id)!;
       return {
         ...act,
-        id: `${courseStepOf(course, whole)}/${id}`,
+        id: `${courseStepOf(course, whole, !acts.slice(acts.indexOf(whole) + 1).some(({ count }) => count))}/${id}`,
         drawings: i === own.length - 1 ? ['closed'] : drawingsOf(plan, acts, whole, words, convention),
         tally: tallyOf(plan, acts, whole, words, convention),
       };

@@ -6,6 +6,7 @@ import type { Catalogue, Project } from '../../core/project';
 import { wordOrder } from '../../core/region';
 import type { Settings } from '../../core/studio';
 import { Guard } from '../../ui/guard';
+import type { MakingWords } from '../../core/making';
 import { LatePart, LazyPart } from '../../ui/fields/lazy-part';
 import { TextCell } from '../../ui/fields/text-cell';
 import { useUnits } from '../../ui/words/units';
@@ -17,6 +18,7 @@ import { CordList } from './cords/cord-list';
 import { addPart, addSection, removeItem, setTools } from './edit-project';
 import { Pick } from './fields';
 import { HardwareList } from './hardware-list';
+import { MakingList } from './making-list';
 import { OptionFields } from './option-fields';
 import { PartFields } from './band/part-fields';
 import { PieceOnTop } from './piece-on-top';
@@ -37,6 +39,7 @@ export function Composer({
   drawn,
   catalogue,
   settings,
+  words,
   units: firstUnits,
 }: {
   first: Project;
@@ -46,6 +49,7 @@ export function Composer({
   drawn: string | null;
   catalogue: Catalogue;
   settings: Settings;
+  words: MakingWords;
   units: Units;
 }) {
   const model = useComposer(first);
@@ -150,6 +154,10 @@ export function Composer({
           <LazyPart turn={project.layout.length + 3}>
             <h2 className="mt-4 text-lg">Cords: which strand works where</h2>
             <CordList model={model} catalogue={catalogue} />
+          </LazyPart>
+          <LazyPart turn={project.layout.length + 4}>
+            <h2 className="mt-4 text-lg">How it is made</h2>
+            <MakingList model={model} catalogue={catalogue} settings={settings} trial={trial} words={words} />
           </LazyPart>
         </div>
         <Guard what="What it comes to" of={project}>
