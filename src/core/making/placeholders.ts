@@ -107,6 +107,7 @@ const PLACEHOLDERS: Readonly<Record<string, (fitted: Fitted, id: string) => stri
   wraps: ({ piece, words }) => sayTimes(piece.choices.wraps, words),
   join_tail: ({ piece, units }) => figureOf(piece, 'join_tail', units),
   sleeve_depth: ({ piece, units }) => figureOf(piece, 'sleeve_join', units),
+  eye_start: ({ piece, units }) => figureOf(piece, 'eye_start', units),
   bead_sequence: (fitted) => sequenceOf(fitted),
   length: (fitted, id) => {
     const own = id.split('+').flatMap((one) => sectionsBy(fitted, one));
@@ -165,7 +166,11 @@ const insideOf = (part: PiecePart): number => part.base.loop || loopInside(conte
 const sayTimes = (n: number, { times }: MakingWords): string =>
   n === 1 ? times.one : times.many.replace('{n}', String(n));
 
-function figureOf(piece: Fitted['piece'], name: 'join_tail' | 'sleeve_join', units: MakingUnits): string | null {
+function figureOf(
+  piece: Fitted['piece'],
+  name: 'join_tail' | 'sleeve_join' | 'eye_start',
+  units: MakingUnits,
+): string | null {
   const part = Object.values(piece.parts)[0];
   return part ? sayLength(part.base.figures[name], units) : null;
 }

@@ -91,6 +91,7 @@ export const PLACEHOLDER_NAMES: readonly string[] = [
   'wraps',
   'join_tail',
   'sleeve_depth',
+  'eye_start',
   'bead_sequence',
   'length',
   'part_length',
