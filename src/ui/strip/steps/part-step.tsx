@@ -63,9 +63,12 @@ export function PartStep({ item, plan, frame }: { item: PiecePart; plan: SeatPla
   const strand = upTo(own, shares[Math.min(frame, shares.length - 1)]!);
   const isDone = frame >= shares.length - 1;
   return (
-    <svg viewBox={`${left} ${-half} ${right - left} ${2 * half}`} role="img" aria-label={partWords(item, isDone)}>
-      <PartPicture part={{ ...part, strands: [strand, ...rest] }} side="front" hexOf={hexOf} />
-      <Tape line={strand.points.map(([x, y]) => [x, y])} width={0.8 * strand.d} />
+    <svg viewBox={`${-half} ${left} ${2 * half} ${right - left}`} role="img" aria-label={partWords(item, isDone)}>
+      {/* The band's start at the top. */}
+      <g transform="rotate(90)">
+        <PartPicture part={{ ...part, strands: [strand, ...rest] }} side="front" hexOf={hexOf} />
+        <Tape line={strand.points.map(([x, y]) => [x, y])} width={0.8 * strand.d} />
+      </g>
     </svg>
   );
 }

@@ -36,13 +36,16 @@ export function StepPicture({
   const end = lines.find(({ strand }) => strand === active)?.points.slice(-5) ?? [];
   return (
     <svg
-      viewBox={`${-2 - d} ${-half} ${length + 4 + 2 * d} ${2 * half}`}
+      viewBox={`${-half} ${-2 - d} ${2 * half} ${length + 4 + 2 * d}`}
       className="block h-24 w-full"
       role="img"
       aria-label={text}
     >
-      <Layers geometry={geometry} divisions={divisions} side="front" d={d} hexOf={own} reached={reached} />
-      {end.length > 1 && <Tape line={end.map(([x, y]) => [x * d, y * d])} width={0.8 * d} />}
+      {/* The start at the top, left on the left, as the work lies before its maker. */}
+      <g transform="matrix(0 1 1 0 0 0)">
+        <Layers geometry={geometry} divisions={divisions} side="front" d={d} hexOf={own} reached={reached} />
+        {end.length > 1 && <Tape line={end.map(([x, y]) => [x * d, y * d])} width={0.8 * d} />}
+      </g>
     </svg>
   );
 }
