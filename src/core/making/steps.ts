@@ -117,7 +117,11 @@ function drawingsOf(
   const { parts, sections } = plan.piece!;
   const section = act.knots?.sections.flatMap((id) => sections[id] ?? [])[0];
   if (act.knots && section?.runs.length === 1) return tieOf(plan, section, act.knots, words, convention).drawings;
-  if (act.phase === 'check' || act.phase === 'wear') return ['closed'];
+  if (act.phase === 'check' || act.phase === 'wear') {
+    // A loop is looked at by itself; a length or an opening, on the closed piece.
+    const loop = act.last_chance === 'loop' ? act.of?.find((id) => id in parts) : undefined;
+    return loop === undefined ? ['closed'] : [`part-last-${loop}`];
+  }
   return (act.of ?? [])
     .filter((id) => id in parts)
     .slice(0, 1)

@@ -74,4 +74,4 @@ export function PartStep({ item, plan, frame }: { item: PiecePart; plan: SeatPla
 }
 
 /** What the picture of a part shows. */
-export const partWords = ({ part }: PiecePart, isDone: boolean): string => `${part.name}, ${isDone ? 'done' : 'begun'}`;
+const partWords = ({ part }: PiecePart, isDone: boolean): string => `${part.name}, ${isDone ? 'done' : 'begun'}`;
