@@ -5,6 +5,7 @@ import { CARD, childrenOf, packingOf, type Packing, type SessionRecord, type Stu
 import type { Settings } from '../../core/studio';
 import { readItems } from '../../data/shelf/items';
 import { inTransaction } from '../../data/database/transaction';
+import { actsOf } from '../session/making';
 import { planOf, viewSession } from '../session/session';
 
 /** All that is packed for a session, as it is printed. */
@@ -14,6 +15,19 @@ export interface PackingSheet extends Packing {
   readonly studio: Studio;
   /** What is used up by it, of the consumables the studio counts out. */
   readonly used: readonly { readonly name: string; readonly count: number }[];
+  /** What the instructor does before the session, with the seats it is done for. */
+  readonly prepared: readonly { readonly name: string; readonly count: number }[];
+}
+
+/** What the makings of some seats leave to the instructor, in their order, each once for all seats alike. */
+function preparedFor(seats: ReturnType<typeof planOf>['seats'], units: Settings['units']): PackingSheet['prepared'] {
+  const counts = new Map<string, number>();
+  for (const { record, plan } of seats)
+    for (const { by, text } of actsOf(record, plan, { units })) {
+      const name = `${plan.piece?.project.name}: ${text}`;
+      if (by === 'instructor') counts.set(name, (counts.get(name) ?? 0) + 1);
+    }
+  return [...counts].map(([name, count]) => ({ name, count }));
 }
 
 export function packingSheet(id: string): Promise<PackingSheet> {
@@ -31,6 +45,7 @@ export function packingSheet(id: string): Promise<PackingSheet> {
       session: view.session,
       settings,
       studio: view.studio,
+      prepared: preparedFor(seats, settings.units),
       used: used.map(({ item, amount }) => ({ name: items.find(({ id: own }) => own === item)!.name, count: amount })),
     };
   });
@@ -49,7 +64,7 @@ export const packingSheetFeature: SheetFeature = {
   name: 'Packing list',
   stage: 'kit',
   async make(id, writingFor) {
-    const { session, settings, studio, bags, spares, tools, used } = await packingSheet(id);
+    const { session, settings, studio, bags, spares, tools, used, prepared } = await packingSheet(id);
     const writing = writingFor(settings);
     const nameIn = (item: string): string => nameOf(item, studio.catalogue) ?? item;
     const lengthIn = (mm: number | null): string => {
@@ -88,6 +103,7 @@ export const packingSheetFeature: SheetFeature = {
                     },
                   ]),
                 },
+                ...counted('Prepare before the session', prepared),
                 ...counted('For the room', [
                   ...tools.map(({ tool, count }) => ({ name: tool, count })),
                   ...used.map(({ name, count }) => ({ name: `${name}, used up`, count })),
