@@ -5,9 +5,12 @@ test('the gallery shows every project, drawn, and a page for each', async ({ pag
   await expect(page.getByRole('img', { name: /, front, / })).toHaveCount(20);
   await page.getByRole('link', { name: /^Wrapped ladder/ }).click();
   await expect(page.getByRole('heading', { name: 'Wrapped ladder' })).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'Bead ladder' })).toBeVisible();
-  // Steps have pictures; cords that clash say why.
-  await expect(page.getByRole('img', { name: /through the same bead/ })).toBeVisible();
+  // It is told act by act, in the order in which it is made, with the figures of a usual seat.
+  const acts = page.getByRole('region', { name: 'How it is made' }).getByRole('listitem');
+  await expect(acts.first()).toContainText('Fold the leather exactly in the middle');
+  await expect(acts.filter({ hasText: 'right thread end' })).toContainText('from left to right');
+  await expect(acts.filter({ hasText: /\d+ beads in all/ })).toHaveCount(1);
+  await expect(acts.last()).toContainText('push the button through the loop');
   await expect(page.getByRole('row', { name: /17\.0 cm/ })).toContainText('repeats');
 });
 

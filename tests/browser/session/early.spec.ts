@@ -103,6 +103,7 @@ test('nothing moves as the fields of a long form come', async ({ page }) => {
     const rows = page
       .getByRole('list')
       .filter({ has: page.getByText('tail-left') })
+      .first()
       .getByRole('listitem');
     const places = async () =>
       rows.evaluateAll((all) => all.map((row) => Math.round(row.getBoundingClientRect().top + window.scrollY)));
