@@ -11,8 +11,8 @@ export const CONVENTIONS = ['same-strand', 'left-right', 'over-under', 'four-ste
 export type Convention = (typeof CONVENTIONS)[number];
 
 /**
- * How a teacher says a half knot: in front of the core, or behind it; how to go on; and whether one side always starts, so that every
- * second half knot is tied behind. `{side}` is the side that leads, `{across}` the other, `{lead}` and `{other}` the strands.
+ * How a teacher says a half knot: in front of the core; behind it, in conventions where one side always starts; and how to go on, flat or
+ * as a spiral. `{side}` is the side that leads, `{across}` the other, `{lead}` and `{other}` the strands.
  */
 const ConventionSchema = Type.Object(
   {
