@@ -26,7 +26,7 @@ export interface MakingStep extends Omit<Act, 'id' | 'n' | 'count' | 'phase'> {
   readonly tally: {
     readonly from: number;
     readonly ties: number;
-    readonly words: 'half knots' | 'repeats';
+    readonly words: string;
     readonly each: readonly StepTie[];
     readonly watch: string;
   } | null;
@@ -97,10 +97,12 @@ function tallyOf(
     const { side, text, lead, drawings } = tieOf(plan, section, { ...knots!, nth: n }, words, convention);
     return { from: side, colour: section.colours[lead] ?? '', text, drawings };
   });
+  const ties = own.reduce((sum, one) => sum + one.ties, 0);
   return {
     from: first.from,
-    ties: own.reduce((sum, { ties }) => sum + ties, 0),
-    words: first.words,
+    ties,
+    // Beads, tubes and courses are tapped one by one: they are called what they are.
+    words: first.words === 'repeats' && ties === act.count.of ? act.count.unit : first.words,
     each,
     watch: run.stitch.watch,
   };

@@ -57,7 +57,7 @@ export function Counter({
           disabled={done === ties}
           onClick={() => onMade(1)}
         >
-          {done === ties ? 'All tied' : 'Tied'}
+          {words === 'half knots' ? (done === ties ? 'All tied' : 'Tied') : done === ties ? 'All done' : 'One done'}
         </button>
       </div>
       <details className="text-lg">

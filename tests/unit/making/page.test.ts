@@ -60,4 +60,15 @@ describe('a seat’s own page', () => {
   it('says before the ends are cut that the size is tried first', () => {
     expect(page({}).indexOf('Cut nothing before this')).toBeLessThan(page({}).indexOf('Trim one end'));
   });
+
+  it('counts beads and courses by their name', () => {
+    const wordsOf = (project: string): string[] => {
+      const seat = exampleSeat(SHIPPED.projects[project]!);
+      const plan = planSeat(seat, SHIPPED, STARTING_FIGURES);
+      return makingSteps(seat, plan, MAKING_WORDS, { units: 'cm' }).flatMap(({ tally }) => tally?.words ?? []);
+    };
+    expect(wordsOf('ladder-wrap')).toEqual(['beads']);
+    expect(wordsOf('wrapped-three')).toEqual(['courses']);
+    expect(wordsOf('band-buckle')).toEqual(['half knots']);
+  });
 });
