@@ -133,3 +133,36 @@ test('colours, wraps, beads and changing places reach fit, cut and picture', asy
   // Its two halves in two groups of the cut list, a colour each.
   await expect(page.getByRole('row', { name: /Mab Tor/ })).toHaveCount(2);
 });
+
+test('the session by every school, the risk slid, and cuts in fewer sizes', async ({ page }) => {
+  await open(page, '/');
+  const id = await makeSession(
+    page,
+    'Schools',
+    [150, 160, 170, 180].map((wrist_mm, i) => ({
+      name: `Guest ${i}`,
+      age: 30,
+      wrist_mm,
+      wrist_method: 'tape',
+      project: 'band-buckle',
+    })),
+  );
+  await open(page, `/sessions/${id}/cut`);
+  await page.getByText('By another school, or at another risk').click();
+  const schools = page.getByRole('table', { name: 'The session cut by each school' });
+  await expect(schools.getByRole('row')).toHaveCount(6);
+  const before = await page.getByRole('row', { name: /Guest 0/ }).innerText();
+  await schools.getByRole('radio', { name: /Try on/ }).check();
+  await saved(page);
+  await expect(page.getByRole('row', { name: /Guest 0/ })).not.toHaveText(before);
+  await schools.getByRole('radio', { name: /Measured/ }).check();
+  await saved(page);
+  const slider = page.getByRole('slider', { name: 'How rarely a piece may run short' });
+  await slider.focus();
+  await page.keyboard.press('Home');
+  await expect(page.getByText('About 1 in 2 would run short.')).toBeVisible();
+  await expect(page.getByText(/This session would take .* less cord/)).toBeVisible();
+  await page.getByRole('button', { name: /in fewer sizes$/ }).click();
+  await page.getByRole('radio', { name: '1', exact: true }).first().check();
+  await expect(page.getByRole('list', { name: 'Cut in 1 sizes' })).toContainText('4 ×');
+});

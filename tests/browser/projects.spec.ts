@@ -193,39 +193,6 @@ test('a project file is taken if it holds, and refused with the field at fault',
   await expect(page.getByRole('row', { name: /Bo Trow/ })).toContainText('no flame');
 });
 
-test('the session by every school, the risk slid, and cuts in fewer sizes', async ({ page }) => {
-  await open(page, '/');
-  const id = await makeSession(
-    page,
-    'Schools',
-    [150, 160, 170, 180].map((wrist_mm, i) => ({
-      name: `Guest ${i}`,
-      age: 30,
-      wrist_mm,
-      wrist_method: 'tape',
-      project: 'band-buckle',
-    })),
-  );
-  await open(page, `/sessions/${id}/cut`);
-  await page.getByText('By another school, or at another risk').click();
-  const schools = page.getByRole('table', { name: 'The session cut by each school' });
-  await expect(schools.getByRole('row')).toHaveCount(6);
-  const before = await page.getByRole('row', { name: /Guest 0/ }).innerText();
-  await schools.getByRole('radio', { name: /Try on/ }).check();
-  await saved(page);
-  await expect(page.getByRole('row', { name: /Guest 0/ })).not.toHaveText(before);
-  await schools.getByRole('radio', { name: /Measured/ }).check();
-  await saved(page);
-  const slider = page.getByRole('slider', { name: 'How rarely a piece may run short' });
-  await slider.focus();
-  await page.keyboard.press('Home');
-  await expect(page.getByText('About 1 in 2 would run short.')).toBeVisible();
-  await expect(page.getByText(/This session would take .* less cord/)).toBeVisible();
-  await page.getByRole('button', { name: /in fewer sizes$/ }).click();
-  await page.getByRole('radio', { name: '1', exact: true }).first().check();
-  await expect(page.getByRole('list', { name: 'Cut in 1 sizes' })).toContainText('4 ×');
-});
-
 test('a strand’s way is read in words, changed step by step, one at a time, and taken back', async ({ page }) => {
   await open(page, '/composer/petal-arms');
   const first = page.getByRole('region', { name: 'Cord 1', exact: true });

@@ -100,6 +100,7 @@ test('what is written before the page answers is not lost: a list, and a field t
   // The first was left before anybody heard it; in the second somebody still writes.
   await expect(page.getByLabel('Wrist of Long 1', { exact: true })).toHaveValue('19.0 cm');
   await page.getByLabel('Wrist of Long 2', { exact: true }).press('Enter');
+  await expect(page.getByLabel('Wrist of Long 2', { exact: true })).toHaveValue('18.4 cm');
   await saved(page);
   await page.unrouteAll();
   await open(page, `/sessions/${id}/fit`);
