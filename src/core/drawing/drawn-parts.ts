@@ -1,5 +1,5 @@
-import { inCord, type PiecePart } from '../project';
-import { bandOf, type SeatPlan } from '../seat';
+import { idIn, inCord, type Piece, type PiecePart, type PieceSection } from '../project';
+import { bandOf, type BandItem, type SeatPlan } from '../seat';
 import { sampleOpen, type Point } from '../stitch';
 import { closedGap } from './closed-gap';
 import { legsByPart, type Leg } from './legs';
@@ -10,6 +10,8 @@ export interface DrawnStrand {
   readonly d: number;
   /** The slug of its colour. */
   readonly colour: string;
+  /** Which leg of which of the piece's cords it is. */
+  readonly leg: string;
 }
 
 /** A part in its place: where the band's edge is that it stands at, and which way it goes on from there. */
@@ -22,6 +24,25 @@ export interface DrawnPart {
 
 /** Ends that are left long are shown so far past the closure, mm. */
 const SHOWN = 14;
+
+/** Where a strand left a knot at its side, and towards which side it goes on. */
+interface SideExit {
+  readonly at: Point;
+  readonly towards: 1 | -1;
+}
+
+/** Where a strand leaves a part, if that is more across the band than along it. */
+function sideExit({ points }: DrawnStrand): SideExit | null {
+  const [before, at] = [points.at(-2), points.at(-1)];
+  if (!before || !at || Math.abs(at[0] - before[0]) <= Math.abs(at[1] - before[1])) return null;
+  return { at, towards: at[0] > before[0] ? 1 : -1 };
+}
+
+/** An end that goes on from where its strand left a knot at its side: the same part, turned to that side. */
+const turnedTo = ({ at: [x, y, z], towards }: SideExit, strand: DrawnStrand, from: number): DrawnStrand => ({
+  ...strand,
+  points: strand.points.map(([, py, pz]): Point => [x + towards * Math.abs(py - from), y, z + pz]),
+});
 
 /** The strands of a part for some of its legs, at the band's edge and outward from there. */
 function strandsOf(item: PiecePart, legs: readonly Leg[], at: number, outward: 1 | -1, shown: number): DrawnStrand[] {
@@ -37,11 +58,12 @@ function strandsOf(item: PiecePart, legs: readonly Leg[], at: number, outward: 1
       })
     : ways;
   return all.map(({ leg, points }) => {
-    const { colour, d } = ordered[leg % ordered.length]!;
+    const { colour, d, of, leg: own } = ordered[leg % ordered.length]!;
     const line = sampleOpen(points, 5).filter(([, y]) => y <= shown || !isLong(item));
     return {
       colour,
       d,
+      leg: `${of} ${own}`,
       // Towards the start of the band it is the same part turned round in the plane of the band.
       points: line.map(([x, y, z]): Point => [x * outward, at + y * outward, z]),
     };
@@ -67,6 +89,40 @@ export function drawnParts(plan: SeatPlan): readonly DrawnPart[] {
 /** A piece is looked at from both sides, closed, and step by step: its parts are placed once. */
 const known = new WeakMap<SeatPlan, readonly DrawnPart[]>();
 
+/** The knots that a leg makes next after a part, off the band: they lie under what closes it and take nothing of its length. */
+function knotsAfter({ cords, sections, layout, project }: Piece, id: string): PieceSection | undefined {
+  const next = cords
+    .flatMap(({ use }) => use.legs)
+    .map(({ route }) => route[route.findIndex((step) => idIn(step, 'part') === id) + 1])
+    .map((step) => step && (idIn(step, 'core') ?? idIn(step, 'work')))
+    .find((section) => section !== undefined);
+  const isOfBand = layout.some((item) => item.id === next) || project.closure?.includes(next ?? '');
+  return next === undefined || isOfBand ? undefined : sections[next];
+}
+
+/** How far out the strands of a part reach from where it stands, mm. */
+const reachOf = ({ strands, at, outward }: DrawnPart): number =>
+  Math.max(0, ...strands.flatMap(({ points }) => points.map(([, y]) => (y - at) * outward)));
+
+/**
+ * Sections that are knotted off the band, behind a button: where each lies, mm from the band's start.
+ *
+ * @example
+ * knotsBehind(plan).length // 0
+ */
+export function knotsBehind(plan: SeatPlan): BandItem[] {
+  const { piece } = plan;
+  if (!piece) return [];
+  return drawnParts(plan).flatMap((part) => {
+    const section = knotsAfter(piece, part.item.id);
+    if (!section || section.count === 'fill') return [];
+    const [count, length] = [section.count, section.count * section.unit];
+    const reach = reachOf(part);
+    const from = part.outward === 1 ? part.at + reach : part.at - reach - length;
+    return { item: section, from, length, count };
+  });
+}
+
 function placeParts(plan: SeatPlan): DrawnPart[] {
   const { piece } = plan;
   if (!piece) return [];
@@ -75,6 +131,7 @@ function placeParts(plan: SeatPlan): DrawnPart[] {
   const shown = closedGap(plan) + SHOWN;
   // How far out each cord has come at each end of the band, by the edge and the way out: cords stand beside each other there.
   const reached = new Map<string, number>();
+  const exits = new Map<string, SideExit | null>();
   const out: DrawnPart[] = [];
   const draw = (id: string, outward: 1 | -1): void => {
     const item = piece.parts[id];
@@ -83,16 +140,31 @@ function placeParts(plan: SeatPlan): DrawnPart[] {
     if (!item || !first || item.part.stretch === 'join') return;
     const here = band.find((own) => own.item.id === id);
     const key = `${first.of} ${first.edge} ${outward}`;
-    const place = here ? (outward === 1 ? here.from : here.from + here.length) : (reached.get(key) ?? first.edge);
+    // A bead of the band stands past a knot that closes between it and the rest of the band.
+    const knot = out.find((part) => part.item.part.grips && part.outward === outward && part.at === first.edge);
+    const isPast = here && knot && item.part.stretch === 'beads';
+    const place =
+      here && !isPast ? (outward === 1 ? here.from : here.from + here.length) : (reached.get(key) ?? first.edge);
     const at = first.side === null ? place : first.edge;
-    const strands = strandsOf(item, legs, at, outward, shown);
-    out.push({ item, at, outward, strands });
+    const isEnd = item.part.stretch === 'end';
+    const strands = strandsOf(item, legs, at, outward, shown).map((strand) => {
+      const exit = isEnd && exits.get(`${strand.leg} ${outward}`);
+      return exit ? turnedTo(exit, strand, at) : strand;
+    });
+    const part = { item, at, outward, strands };
+    out.push(part);
+    if (item.part.stretch === 'closure' && !item.base.hardware)
+      for (const strand of strands) exits.set(`${strand.leg} ${outward}`, sideExit(strand));
     if (first.side !== null) return;
-    const reach = Math.max(0, ...strands.flatMap(({ points }) => points.map(([, y]) => (y - at) * outward)));
-    reached.set(
-      key,
-      at + outward * (here ? here.length : item.part.stretch === 'start' && !item.part.ring ? 0 : reach),
-    );
+    const behind = knotsAfter(piece, id);
+    const reach = behind
+      ? reachOf(part) + Number(behind.count) * behind.unit
+      : here
+        ? here.length
+        : item.part.stretch === 'start' && !item.part.ring
+          ? 0
+          : reachOf(part);
+    reached.set(key, at + outward * reach);
   };
   // On each side the parts stand outward in the order that their legs come to them.
   for (const outward of [-1, 1] as const) {

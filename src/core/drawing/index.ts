@@ -1,4 +1,4 @@
 export { aroundRing, closedParts, type ClosedParts } from './closed-parts';
 export { closedGap } from './closed-gap';
-export { drawnParts, type DrawnPart, type DrawnStrand } from './drawn-parts';
+export { drawnParts, knotsBehind, type DrawnPart, type DrawnStrand } from './drawn-parts';
 export { ringFor, ringOf, type Ring } from './ring';

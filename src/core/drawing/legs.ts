@@ -9,8 +9,9 @@ export interface Leg {
   readonly colour: string;
   readonly d: number;
   readonly cord: Piece['cords'][number]['cord'];
-  /** Which of the piece's cords it is a leg of. */
+  /** Which of the piece's cords it is a leg of, and which of that cord's legs. */
   readonly of: number;
+  readonly leg: number;
   readonly stands: boolean;
   /** Where the band's edge is that it comes from or goes to, and which way out of it the part stands. */
   readonly edge: number;
@@ -92,6 +93,7 @@ export function legsByPart(piece: Piece, band: readonly BandItem[]): Map<string,
           d: workedDiameter(cord),
           cord,
           of,
+          leg: n,
           stands: 'stands' in step && step.stands === true,
           edge: out === 1 ? to : from,
           outward: out,

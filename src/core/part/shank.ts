@@ -15,7 +15,8 @@ export const shank: Part = {
     mm: eye(context),
     because: origin('through', { length_mm: eye(context) }, `${n1(eye(context))} mm straight through the shank`),
   }),
-  ways: straightOn(eye),
+  // Behind the face of the button.
+  ways: straightOn(eye, -1),
   along: button.along,
   ...(button.girth && { girth: button.girth }),
   check: checkOpening,

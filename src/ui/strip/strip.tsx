@@ -1,8 +1,8 @@
 import { useId, useMemo } from 'react';
 import { formatLength, type Units } from '../../core/measure';
 import { isSection } from '../../core/project';
-import { drawnParts, type DrawnPart } from '../../core/drawing';
-import { bandOf, type SeatPlan } from '../../core/seat';
+import { drawnParts, knotsBehind, type DrawnPart } from '../../core/drawing';
+import { bandOf, type BandItem, type SeatPlan } from '../../core/seat';
 import { frameOf } from './frame';
 import { hexes } from './hexes';
 import { PartPicture } from './part-picture';
@@ -60,9 +60,8 @@ export function Strip({
     const hex = hexes(piece);
     const hexOf = (colour: string): string => hex[colour] ?? '#888888';
     const parts = drawnParts(plan);
-    return {
-      page: pageOf(plan, parts, ruler),
-      sections: bandOf(plan).flatMap(({ item, from, count }) =>
+    const drawSections = (items: readonly BandItem[]) =>
+      items.flatMap(({ item, from, count }) =>
         isSection(item)
           ? [
               <g key={`${item.id} ${from}`} transform={`translate(${from.toFixed(2)} 0)`}>
@@ -70,7 +69,12 @@ export function Strip({
               </g>,
             ]
           : [],
-      ),
+      );
+    return {
+      page: pageOf(plan, parts, ruler),
+      sections: drawSections(bandOf(plan)),
+      // They lie behind the button: its face hides them.
+      behind: side === 'back' ? drawSections(knotsBehind(plan)) : null,
       parts: parts.map((part) => (
         <PartPicture key={`${part.item.id} ${part.outward}`} part={part} side={side} hexOf={hexOf} fine={!small} />
       )),
@@ -91,6 +95,7 @@ export function Strip({
         <g id={begun ? `${id}-all` : undefined}>
           {drawn.sections}
           {drawn.parts}
+          {drawn.behind}
         </g>
       </g>
       {begun && (

@@ -43,3 +43,16 @@ it('a leg that ties round another goes round it once for each turn', () => {
   };
   expect([turns('overhand'), turns('double-overhand'), turns('figure-eight')]).toEqual([1, 2, 1]);
 });
+
+it('of the turned-back knot each leg alone is bare, and both of one fold are a half knot tied in it', () => {
+  const [right, left] = PARTS['turned-back']!.ways(context({ strands: 2 })).map(({ points }) => sampleOpen(points, 4));
+  expect([right, left].map((line) => alexander(line!))).toEqual([1, 1]);
+  // From one end, back through the fold at the start, to the other: a trefoil.
+  expect(alexander([...right!.toReversed(), ...left!])).toBe(3);
+  // The ends leave at its two sides, not along the band.
+  for (const line of [right!, left!]) {
+    const [before, end] = [line.at(-2)!, line.at(-1)!];
+    expect(Math.abs(end[0] - before[0])).toBeGreaterThan(3 * Math.abs(end[1] - before[1]));
+  }
+  expect(Math.sign(right!.at(-1)![0])).toBe(-Math.sign(left!.at(-1)![0]));
+});

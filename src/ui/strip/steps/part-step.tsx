@@ -29,6 +29,7 @@ function bySelf(item: PiecePart, plan: SeatPlan): DrawnPart {
     strands: legs.map(({ points }, i) => ({
       colour: cords[i % cords.length]!.colour,
       d,
+      leg: String(i),
       points: sampleOpen(points, 5).map(([x, y, z]): Point => [ways.length === 1 ? x + i * d : x, y, z]),
     })),
   };
