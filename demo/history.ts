@@ -2,10 +2,14 @@ import { addSeats } from '../src/app/session/seats';
 import { createSession, noteCut, openSession, planOf } from '../src/app/session/session';
 import { plannedSeats, sayOfPieces, wrapUp } from '../src/app/records/say-records';
 import { editPerson, findPeople } from '../src/app/people/people';
+import { benchOf } from '../src/core/bench';
 import { cutKey, cutsNow, type NewSeat } from '../src/core/seat';
 import { packingOf, UNWRAPPED } from '../src/core/session';
 import type { Skill } from '../src/core/studio';
 import { makerOf, makes } from './makers';
+
+/** Nothing was entered at the bench of these sessions. */
+const NOT_WORKED = benchOf([], () => 0);
 
 /** Somebody who came all year, with what they were when it began. */
 interface Regular {
@@ -128,7 +132,7 @@ export async function loadHistory(before: (days: number) => string, idFor: (name
     if (!opened.session.cut_done)
       await noteCut(id, opened.session.version, true, cutsNow(planOf(opened).seats).map(cutKey));
     const view = await openSession(id);
-    const planned = plannedSeats(view);
+    const planned = plannedSeats(view, NOT_WORKED);
     const records = view.seats.flatMap(({ id: seat, name }) => {
       const own = planned.get(seat);
       const maker = makerOf(who.findIndex((one) => one.name === name) + (who === LOFT ? 100 : 200));

@@ -1,4 +1,6 @@
 import { bandAt, bandToCome, benchOf, courseOf, seatAtWork, tieAfter, tiesAt } from '../../core/bench';
+import { resizePlan } from '../../core/making';
+import type { Figures } from '../../core/studio';
 import type { SeatPlan, SeatRecord } from '../../core/seat';
 import type { Units } from '../../core/measure';
 import type { SessionView } from '../../core/session';
@@ -32,10 +34,11 @@ function cardOf(
   made: number,
   step: string | null,
   units: Units,
+  figures: Figures,
 ): Omit<HomeCard, 'seat' | 'number' | 'label'> {
   const course = courseOf(plan);
   const tie = tieAfter(course, made);
-  const steps = stepsOf(record, plan, { units });
+  const steps = stepsOf(record, plan, { units }, figures);
   const here = tie
     ? steps.findIndex(({ tally }) => tally && tally.from <= made && made < tally.from + tally.ties)
     : steps.findLastIndex(({ tally }) => tally);
@@ -68,7 +71,7 @@ function cardOf(
 export function homeCards(session: string, only: string | null): Promise<{ view: SessionView; cards: HomeCard[] }> {
   return inTransaction(async (t) => {
     const view = await viewSession(session, t);
-    const { seats } = planOf(view);
+    const { seats, figures } = planOf(view);
     const plans = new Map(seats.map(({ id, plan }) => [id, plan]));
     const bench = benchOf(await progressAfter(session, 0, t), (seat, mm) => {
       const plan = plans.get(seat);
@@ -80,10 +83,11 @@ export function homeCards(session: string, only: string | null): Promise<{ view:
       return done === null && here !== 'away' && (here !== 'expected' || made > 0);
     };
     const { units } = view.studio.settings;
-    const cards = seats.flatMap(({ id, plan, record }, i): HomeCard[] => {
-      if (!isFor(id) || !plan.fit) return [];
-      const { made, step } = seatAtWork(bench, id);
-      return [{ seat: id, number: i + 1, label: plan.label, ...cardOf(record, plan, made, step, units) }];
+    const cards = seats.flatMap(({ id, plan: planned, record }, i): HomeCard[] => {
+      if (!isFor(id) || !planned.fit) return [];
+      const { made, step, resized: by } = seatAtWork(bench, id);
+      const plan = resizePlan(planned, by);
+      return [{ seat: id, number: i + 1, label: plan.label, ...cardOf(record, plan, made, step, units, figures) }];
     });
     return { view, cards };
   });

@@ -9,6 +9,7 @@ import {
   type ProgressEntry,
   type Said,
 } from '../../core/bench';
+import { resizePlan } from '../../core/making';
 import { Problem } from '../../core/problem';
 import { addProgress, lockBench, progressAfter } from '../../data/progress';
 import { seatsOf } from '../../data/seats';
@@ -74,6 +75,15 @@ function refuseForeignUndo(said: readonly Said[], known: readonly ProgressEntry[
   }
 }
 
+/** What is being entered, as if it were stored already. */
+const asEntries = (said: readonly Said[], after: number): ProgressEntry[] =>
+  said.map(({ ago_ms, ...one }, i) => ({
+    ...one,
+    n: after + i + 1,
+    at: new Date(Date.now() - ago_ms).toISOString(),
+    by: 'here',
+  }));
+
 async function counted(
   session: string,
   said: readonly Said[],
@@ -85,7 +95,13 @@ async function counted(
   const records = (await seatsOf([session], t)).get(session)!.filter(({ id }) => counting.has(id));
   const studio = await withRevisions(await readStudio(t), records, t);
   const { seats } = planSession({ session: await findStanding(session, t), seats: records, studio });
-  const courses = new Map(seats.flatMap(({ id, plan }) => (plan.fit ? [[id, courseOf(plan)]] : [])));
+  // As long as the bands are made: one that was lengthened at the table has more to count.
+  const changed = benchOf([...known, ...asEntries(said, known.length)], () => 0);
+  const courses = new Map(
+    seats.flatMap(({ id, plan }) =>
+      plan.fit ? [[id, courseOf(resizePlan(plan, seatAtWork(changed, id).resized))] as const] : [],
+    ),
+  );
   const bench = benchOf(known, (seat, mm) => {
     const course = courses.get(seat);
     return course ? tiesAt(course, mm) : 0;

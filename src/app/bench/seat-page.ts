@@ -1,5 +1,6 @@
-import { entriesForSeat, OWN_PAGE, type ProgressEntry, type Said } from '../../core/bench';
-import type { MakingStep } from '../../core/making';
+import { benchOf, entriesForSeat, OWN_PAGE, seatAtWork, type ProgressEntry, type Said } from '../../core/bench';
+import { resizePlan, type MakingStep } from '../../core/making';
+import type { Units } from '../../core/measure';
 import type { SeatPlan } from '../../core/seat';
 import { childrenOf, packingOf } from '../../core/session';
 import { progressOfSeat } from '../../data/progress';
@@ -21,6 +22,9 @@ export interface SeatPage {
   /** The colours that are in the piece, by slug. */
   readonly colours: Readonly<Record<string, { readonly name: string; readonly hex: string }>>;
   readonly cautions: readonly string[];
+  readonly units: Units;
+  /** By how many steps the band is longer than planned, in these steps. */
+  readonly resized: number;
   readonly entries: readonly ProgressEntry[];
   readonly now: number;
 }
@@ -32,7 +36,14 @@ export function openSeatPage(link: string): Promise<{ page: SeatPage; plan: Seat
     const view = await viewSession(found.session, t);
     const { seats, figures } = planOf(view);
     const place = seats.findIndex(({ id }) => id === found.seat);
-    const { plan, record } = seats[place]!;
+    const { plan: planned, record } = seats[place]!;
+    const entries = await progressOfSeat(found.seat, t);
+    const by = seatAtWork(
+      benchOf(entries, () => 0),
+      found.seat,
+    ).resized;
+    const plan = resizePlan(planned, by);
+    const { units } = view.studio.settings;
     const bag = packingOf(seats, figures, childrenOf(view.seats, figures)).bags[place]!;
     const colours = (plan.piece?.cords ?? []).flatMap(({ cord, colour }) =>
       cord.colours.filter(({ slug }) => slug === colour).map(({ slug, name, hex }) => [slug, { name, hex }] as const),
@@ -44,10 +55,12 @@ export function openSeatPage(link: string): Promise<{ page: SeatPage; plan: Seat
         number: bag.number,
         first: record.name.trim().split(/\s+/)[0] ?? '',
         project: bag.project,
-        steps: stepsOf(record, plan, { units: view.studio.settings.units }),
+        steps: stepsOf(record, plan, { units }, figures),
         colours: Object.fromEntries(colours),
         cautions: bag.cautions,
-        entries: entriesForSeat(await progressOfSeat(found.seat, t)),
+        units,
+        resized: by,
+        entries: entriesForSeat(entries),
         now: Date.now(),
       },
     };

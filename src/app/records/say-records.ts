@@ -1,5 +1,6 @@
 import { isDeepStrictEqual } from 'node:util';
-import { benchOf, courseOf, seenAtBench, tiesAt } from '../../core/bench';
+import { benchOf, courseOf, seatAtWork, seenAtBench, tiesAt, type Bench } from '../../core/bench';
+import { resizePlan } from '../../core/making';
 import { Problem } from '../../core/problem';
 import { plannedPiece, type PlannedPiece, type SaidOfPiece } from '../../core/record';
 import { seatOf } from '../../core/seat';
@@ -24,13 +25,14 @@ function figuresOf({ session, studio }: SessionView, seat: string) {
   return basis ? { ...STARTING_FIGURES, ...basis.figures } : studio.settings.figures;
 }
 
-/** What each seat's record is held against, where it can be. */
-export function plannedSeats(view: SessionView): Map<string, PlannedPiece | null> {
+/** What each seat's record is held against, where it can be: as long as its band was made at the table. */
+export function plannedSeats(view: SessionView, bench: Bench): Map<string, PlannedPiece | null> {
   const { session, studio } = view;
   return new Map(
     planOf(view).seats.map(({ id, record, plan }) => {
       const seat = seatOf(record, session.school ?? studio.settings.school, studio.catalogue.projects);
-      return [id, plannedPiece(seat, plan, figuresOf(view, id), session.held_on)];
+      const made = resizePlan(plan, seatAtWork(bench, id).resized);
+      return [id, plannedPiece(seat, made, figuresOf(view, id), session.held_on)];
     }),
   );
 }
@@ -45,11 +47,11 @@ export function sayOfPieces(id: string, records: readonly RecordSaid[]): Promise
     const view = await viewSession(id, t);
     const [before, progress] = [await recordsOfSession(id, t), await progressAfter(id, 0, t)];
     const plans = new Map(planOf(view).seats.map((seat) => [seat.id, seat]));
-    const planned = plannedSeats(view);
     const bench = benchOf(progress, (seat, mm) => {
       const own = plans.get(seat);
       return own ? tiesAt(courseOf(own.plan), mm) : 0;
     });
+    const planned = plannedSeats(view, bench);
     const last = new Map(before.flatMap((entry) => (entry.planned ? [[entry.piece, entry]] : [])));
     await addRecords(
       records.map(({ key, seat, said }, i) => {

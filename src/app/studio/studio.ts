@@ -55,15 +55,27 @@ export async function studioAt(by: Date, { settings, catalogue }: Studio, t: Tra
   };
 }
 
-const withoutMaking = (key: string, value: unknown): unknown => (key === 'making' ? undefined : value);
+/** Of a making a page keeps what its acts count and where the length is looked at, and none of its words. */
+const withoutWords = (key: string, value: unknown): unknown =>
+  key === 'making' && value
+    ? {
+        acts: (value as NonNullable<Project['making']>).acts.map(({ id, phase, count, last_chance }) => ({
+          id,
+          phase,
+          count,
+          last_chance,
+        })),
+        texts: { en: {} },
+      }
+    : value;
 const texts = new WeakMap<Studio, string>();
 
 /**
- * The studio as JSON text that a page can carry in a script element, written once while it has not changed. Without the makings: three
- * quarters of it, which the server tells.
+ * The studio as JSON text that a page can carry in a script element, written once while it has not changed. Without the words of
+ * the makings: most of it, which the server tells.
  */
 export function studioText(studio: Studio): string {
-  const text = texts.get(studio) ?? JSON.stringify(studio, withoutMaking).replaceAll('<', '\\u003c');
+  const text = texts.get(studio) ?? JSON.stringify(studio, withoutWords).replaceAll('<', '\\u003c');
   texts.set(studio, text);
   return text;
 }

@@ -15,6 +15,8 @@ export interface SeatAtWork {
   /** The first and the latest that was seen of its knotting: what its pace is told by. */
   readonly first: Seen | null;
   readonly latest: Seen | null;
+  /** By how many steps its band was made longer at the table, shorter below zero. */
+  readonly resized: number;
   /** The step it is at, as its course names it, and since when. */
   readonly step: string | null;
   readonly since: number | null;
@@ -49,6 +51,7 @@ const NOBODY: SeatAtWork = {
   made: 0,
   first: null,
   latest: null,
+  resized: 0,
   step: null,
   since: null,
   help: null,
@@ -83,6 +86,8 @@ function after(seat: SeatAtWork, entry: ProgressEntry, countAt: (mm: number) => 
       return counted(seat, at, seat.made + Number(value));
     case 'length':
       return counted(seat, at, countAt(Number(value)));
+    case 'resize':
+      return { ...seat, here: 'here', resized: Number(value) };
     case 'step':
       // The first step with knots in it is where its pace begins to be seen.
       return {

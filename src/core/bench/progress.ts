@@ -9,6 +9,7 @@ const SEAT_WHATS = [
   'home',
   'made',
   'length',
+  'resize',
   'step',
   'help',
   'helped',
@@ -23,7 +24,7 @@ export const WHATS = [...ROOM_WHATS, ...SEAT_WHATS, 'undo'] as const;
 export type What = (typeof WHATS)[number];
 
 /** What a participant's own page may say, of its own seat. */
-export const OWN_WHATS: ReadonlySet<What> = new Set(['made', 'step', 'help', 'helped', 'ready', 'undo']);
+export const OWN_WHATS: ReadonlySet<What> = new Set(['made', 'resize', 'step', 'help', 'helped', 'ready', 'undo']);
 
 const closed = { additionalProperties: false };
 const Uuid = Type.String({ format: 'uuid' });
@@ -56,7 +57,7 @@ export interface ProgressEntry extends Omit<Said, 'ago_ms'> {
 
 export const isOfRoom = (what: What): boolean => (ROOM_WHATS as readonly What[]).includes(what);
 
-const NUMBERS: ReadonlySet<What> = new Set(['made', 'length']);
+const NUMBERS: ReadonlySet<What> = new Set(['made', 'length', 'resize']);
 const WORDS: ReadonlySet<What> = new Set(['step', 'rescue', 'table', 'undo']);
 
 /**

@@ -1,8 +1,10 @@
+import type { Figures } from '../studio';
 import { courseOf, type Course, type CourseStep } from '../bench';
 import type { SeatPlan } from '../seat';
 import { halfKnotAt, sayHalfKnot, type Side } from './half-knots';
 import { isIn, sectionsBy } from './fitted';
 import { makingOf, type Act, type Maker, type Telling } from './making';
+import { lengthQuestion, type LengthQuestion } from './length-question';
 import { nameStrands } from './placeholders';
 import type { PieceSection } from '../project';
 import type { Convention, MakingWords } from './words';
@@ -30,6 +32,8 @@ export interface MakingStep extends Omit<Act, 'id' | 'n' | 'count' | 'phase'> {
     readonly each: readonly StepTie[];
     readonly watch: string;
   } | null;
+  /** Where the length can be changed for the last time: what is asked. */
+  readonly length: LengthQuestion | null;
 }
 
 const STARTS: ReadonlySet<string> = new Set(['prepare', 'set-up', 'start']);
@@ -139,12 +143,19 @@ function drawingsOf(
  * A seat’s making as its own page shows it: what it makes, its acts but those that were done beforehand, and the tidying.
  *
  * @example
- * makingSteps(ada, plan, words, { units: 'cm' }).find(({ tally }) => tally).tally.each[0].from // 'left'
+ * makingSteps(ada, plan, words, { units: 'cm' }, figures).find(({ tally }) => tally).tally.each[0].from // 'left'
  */
-export function makingSteps(maker: Maker, plan: SeatPlan, words: MakingWords, telling: Telling): MakingStep[] {
+export function makingSteps(
+  maker: Maker,
+  plan: SeatPlan,
+  words: MakingWords,
+  telling: Telling,
+  figures: Figures,
+): MakingStep[] {
   const course = courseOf(plan);
   const acts = makingOf(maker, plan, words, telling);
-  const plain = { by: 'participant' as const, tally: null };
+  const plain = { by: 'participant' as const, tally: null, length: null };
+  const { piece, fit } = plan;
   const { convention = 'left-right' } = telling;
   const steps = acts
     .filter(({ by }) => by !== 'instructor')
@@ -155,6 +166,16 @@ export function makingSteps(maker: Maker, plan: SeatPlan, words: MakingWords, te
         id: `${courseStepOf(course, whole, !acts.slice(acts.indexOf(whole) + 1).some(({ count }) => count))}/${id}`,
         drawings: i === own.length - 1 ? ['closed'] : drawingsOf(plan, acts, whole, words, convention),
         tally: tallyOf(plan, acts, whole, words, convention),
+        length:
+          act.last_chance === 'length' && piece && fit
+            ? lengthQuestion(
+                { maker, piece, fit, units: telling.units, words },
+                plan,
+                piece.project.making?.acts ?? [],
+                maker.skill,
+                figures,
+              )
+            : null,
       };
     });
   return [

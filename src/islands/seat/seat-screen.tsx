@@ -4,6 +4,7 @@ import type { SeatPage } from '../../app/bench/seat-page';
 import type { MakingStep } from '../../core/making';
 import { Counter } from './counter';
 import { keepPage } from './keep-page';
+import { LengthChoice } from './length-choice';
 import { useOwnBench } from './use-own-bench';
 
 const isCounted = (step: MakingStep): step is MakingStep & { tally: NonNullable<MakingStep['tally']> } =>
@@ -109,6 +110,15 @@ export function SeatScreen({ page, link }: { page: SeatPage; link: string }) {
           <p className="text-xl">{step.text}</p>
           {isCounted(step) && (
             <Counter step={step} made={atWork.made} page={page} file={file} onMade={(by) => say('made', by)} />
+          )}
+          {step.length && (
+            <LengthChoice
+              question={step.length}
+              made={atWork.made}
+              resized={page.resized}
+              units={page.units}
+              onResize={(steps) => say('resize', steps)}
+            />
           )}
           {step.tools && <p>You need: {step.tools.join(', ')}.</p>}
           {step.hold && <p>Held by: {step.hold}.</p>}

@@ -18,6 +18,9 @@ export interface OwnBench {
 /** How often the page asks how it stands, ms: the bench may have counted, or heard its call. */
 const OFTEN = 8000;
 
+/** Which length of which seat the page was read again for. */
+const READ_AGAIN = 'lapboard read again for';
+
 type Answer = { readonly entries: readonly ProgressEntry[] };
 
 /** A seat's progress on its own phone: what is pressed counts at once, and reaches the bench as soon as there is a network. */
@@ -63,6 +66,25 @@ export function useOwnBench(page: SeatPage, link: string): OwnBench {
       .map(({ said, ...rest }, i) => ({ ...rest, n: 1e9 + i, at: new Date(said).toISOString(), by: 'here' }));
     return benchOf([...entries, ...own], () => 0);
   }, [entries, waiting]);
+  // A band of another length has other counts and figures: the page is read again, once the server has them.
+  const by = useMemo(
+    () =>
+      seatAtWork(
+        benchOf(entries, () => 0),
+        page.seat,
+      ).resized,
+    [entries, page.seat],
+  );
+  useEffect(() => {
+    // Read again without a network it may be the page as it was: once is enough.
+    const isRead = sessionStorage.getItem(READ_AGAIN) === `${page.seat} ${by}`;
+    if (by === page.resized || isRead) return;
+    sessionStorage.setItem(READ_AGAIN, `${page.seat} ${by}`);
+    window.location.reload();
+  }, [by, page.seat, page.resized]);
+  useEffect(() => {
+    if (by === page.resized) sessionStorage.removeItem(READ_AGAIN);
+  }, [by, page.resized]);
   const say = useCallback<OwnBench['say']>(
     (what, value = null) => outbox.current?.add({ key: newId(), seat: page.seat, what, value, said: Date.now() }),
     [page.seat],

@@ -193,3 +193,42 @@ test('somebody walks in, is seated at a table, and every screen has them; who di
   await press(page, 'Did not come');
   await expect(card(other, 'Bo')).toHaveAccessibleName(/did not come/, { timeout: PUSHED });
 });
+
+test('a band is made longer at its own page, after its cord was measured, and stopped early: bench and page follow', async ({
+  page,
+  browser,
+}) => {
+  // A seat’s own page opens on the day of its session.
+  const today = new Date().toISOString().slice(0, 10);
+  await open(page, '/');
+  const id = await makeSession(page, 'Lengths', [guest('Ada Quoin', 'sheathed-4', 'race')], today);
+  await open(page, `/sessions/${id}/bench`);
+  await page.getByRole('button', { name: 'Begin' }).click();
+  const planned = Number(/of (\d+) half knots/.exec((await card(page, 'Ada').textContent())!)![1]);
+  const phone = await phoneOf(browser, page, 'Ada Quoin');
+  const length = phone.getByRole('region', { name: 'Length' });
+  const next = phone.getByRole('button', { name: 'Next' });
+  await expect(next).toBeVisible();
+  while (!(await length.isVisible())) await next.click();
+  await length.getByRole('button', { name: 'Too short: 1 half knot more' }).click();
+  const end = length.getByRole('textbox', { name: 'Shortest end' });
+  await end.fill('5 cm');
+  await end.press('Enter');
+  await expect(length.getByRole('alert')).toContainText('Too short for that');
+  await expect(length.getByRole('button', { name: /^It is long enough/ })).toBeDisabled();
+  await end.fill('300 cm');
+  await end.press('Enter');
+  await length.getByRole('button', { name: /^It is long enough/ }).click();
+  await expect(length.getByRole('status')).toHaveText('1 × 1 half knot more than planned.', { timeout: PUSHED });
+  await expect(card(page, 'Ada')).toHaveAccessibleName(new RegExp(`of ${planned + 1} half knots`), { timeout: PUSHED });
+  await card(page, 'Ada').click();
+  // At the bench it is ten short of the plan, and long enough.
+  for (const by of ['+10', '+5']) await press(page, by);
+  await press(page, 'Stop here');
+  await expect(card(page, 'Ada')).toHaveAccessibleName(/15 of 15 half knots/);
+  await expect(length.getByRole('status')).toHaveText(`${planned - 15} × 1 half knot fewer than planned.`, {
+    timeout: PUSHED,
+  });
+  await page.getByRole('button', { name: 'Take back: length changed' }).click();
+  await expect(card(page, 'Ada')).toHaveAccessibleName(new RegExp(`15 of ${planned + 1} half knots`));
+});

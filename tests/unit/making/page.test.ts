@@ -10,7 +10,7 @@ const projects = Object.values(SHIPPED.projects);
 describe.each(projects.map((project) => [project.slug, project] as const))('a seat’s own page of %s', (_, project) => {
   const seat = exampleSeat(project);
   const plan = planSeat(seat, SHIPPED, STARTING_FIGURES);
-  const steps = makingSteps(seat, plan, MAKING_WORDS, { units: 'cm' });
+  const steps = makingSteps(seat, plan, MAKING_WORDS, { units: 'cm' }, STARTING_FIGURES);
   const course = courseOf(plan);
 
   it('counts every tie of the piece once, in the order of its course', () => {
@@ -47,7 +47,7 @@ describe.each(projects.map((project) => [project.slug, project] as const))('a se
 describe('a seat’s own page', () => {
   const page = (changes: Partial<Seat>): string => {
     const seat = exampleSeat(SHIPPED.projects['band-buckle']!, changes);
-    return makingSteps(seat, planSeat(seat, SHIPPED, STARTING_FIGURES), MAKING_WORDS, { units: 'cm' })
+    return makingSteps(seat, planSeat(seat, SHIPPED, STARTING_FIGURES), MAKING_WORDS, { units: 'cm' }, STARTING_FIGURES)
       .map(({ text, heat }) => `${text} ${heat ? 'HEAT' : ''}`)
       .join(' ');
   };
@@ -65,7 +65,9 @@ describe('a seat’s own page', () => {
     const wordsOf = (project: string): string[] => {
       const seat = exampleSeat(SHIPPED.projects[project]!);
       const plan = planSeat(seat, SHIPPED, STARTING_FIGURES);
-      return makingSteps(seat, plan, MAKING_WORDS, { units: 'cm' }).flatMap(({ tally }) => tally?.words ?? []);
+      return makingSteps(seat, plan, MAKING_WORDS, { units: 'cm' }, STARTING_FIGURES).flatMap(
+        ({ tally }) => tally?.words ?? [],
+      );
     };
     expect(wordsOf('ladder-wrap')).toEqual(['beads']);
     expect(wordsOf('wrapped-three')).toEqual(['courses']);

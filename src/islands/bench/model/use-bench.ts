@@ -2,6 +2,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { BenchView } from '../../../app/bench/open-bench';
 import type { SaidAnswer } from '../../../app/bench/say';
 import {
+  seatAtWork,
   benchOf,
   courseOf,
   summaryOf,
@@ -11,6 +12,7 @@ import {
   type ProgressEntry,
   type What,
 } from '../../../core/bench';
+import { resizePlan } from '../../../core/making';
 import type { PlannedSeat } from '../../../core/seat';
 import { fromTablet, planSession, type SessionView } from '../../../core/session';
 import type { Figures } from '../../../core/studio';
@@ -145,7 +147,7 @@ export function useBench(initial: OpenBench): BenchModel {
     };
   }, [id, reload]);
 
-  const { seats, figures } = useMemo(() => planSession(view), [view]);
+  const { seats: planned, figures } = useMemo(() => planSession(view), [view]);
   const all = useMemo(
     () =>
       withEntries(
@@ -155,12 +157,21 @@ export function useBench(initial: OpenBench): BenchModel {
     [entries, waiting, skew],
   );
   const bench = useMemo(() => {
-    const byId = new Map(seats.map((seat) => [seat.id, seat]));
+    const byId = new Map(planned.map((seat) => [seat.id, seat]));
     return benchOf(all, (seat, mm) => {
       const plan = byId.get(seat)?.plan;
       return plan ? tiesAt(courseOf(plan), mm) : 0;
     });
-  }, [all, seats]);
+  }, [all, planned]);
+  // As long as each band is made: its length may have been changed at the table.
+  const seats = useMemo(
+    () =>
+      planned.map((seat) => {
+        const by = seatAtWork(bench, seat.id).resized;
+        return by === 0 ? seat : { ...seat, plan: resizePlan(seat.plan, by) };
+      }),
+    [planned, bench],
+  );
   const summary = useMemo(() => summaryOf(all), [all]);
 
   const say = useCallback<BenchModel['say']>((what, seat = null, value = null) => {

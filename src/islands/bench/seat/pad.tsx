@@ -1,13 +1,15 @@
 import { useState } from 'react';
 import { courseOf, phaseNow, type SeatAtWork } from '../../../core/bench';
+import { lengthStep } from '../../../core/making';
 import { PHASES } from '../../../core/pace';
-import type { Units } from '../../../core/measure';
+import { formatLength, type Units } from '../../../core/measure';
 import type { PlannedSeat } from '../../../core/seat';
 import { LengthField } from '../../../ui/fields/length-field';
 import type { BenchModel } from '../model/use-bench';
 import { TABLES } from '../tables';
 import { countWords, PHASE_WORDS } from '../words';
 
+const knotsOf = (n: number): string => `${n} half knot${n === 1 ? '' : 's'}`;
 const LAID = 'btn h-12 text-lg';
 
 /** What is pressed of a seat: half knots made, the length seen, the next phase, help, station, and how it ends. */
@@ -30,6 +32,9 @@ export function Pad({
   const next = course.steps.find((step) => PHASES.indexOf(step.phase) > PHASES.indexOf(phase));
   const finish = plan.pace?.phases.find((own) => own.phase === 'finish');
   const isOver = atWork.done !== null || atWork.here === 'home' || atWork.here === 'away';
+  const step = lengthStep(plan);
+  const spare = step && step.ties > 0 ? Math.floor(Math.max(0, step.end - atWork.made) / step.ties) : 0;
+  const one = step && (step.half_knots > 0 ? knotsOf(step.half_knots) : '1 repeat');
   const tell = (what: Parameters<typeof say>[0], value?: Parameters<typeof say>[2]) => () => say(what, id, value);
   return (
     <div className="space-y-3">
@@ -68,6 +73,33 @@ export function Pad({
               />
             </span>
           </label>
+        </section>
+      )}
+      {step && step.ties > 0 && !isOver && (
+        <section aria-label="Length of the band" className="space-y-2 text-base">
+          <p>
+            Length: {formatLength(plan.fit!.knotted_mm, units)}
+            {atWork.resized !== 0 &&
+              `, ${Math.abs(atWork.resized)} × ${one} ${atWork.resized > 0 ? 'more' : 'fewer'} than planned`}
+          </p>
+          <div className="grid grid-cols-2 gap-2">
+            <button
+              type="button"
+              className={LAID}
+              disabled={step.fewest > -1}
+              onClick={tell('resize', atWork.resized - 1)}
+            >
+              {one} fewer
+            </button>
+            <button type="button" className={LAID} onClick={tell('resize', atWork.resized + 1)}>
+              {one} more
+            </button>
+            {atWork.made > 0 && spare > 0 && spare <= -step.fewest && (
+              <button type="button" className={`${LAID} col-span-2`} onClick={tell('resize', atWork.resized - spare)}>
+                Stop here
+              </button>
+            )}
+          </div>
         </section>
       )}
       <section aria-label="Where it is" className="grid grid-cols-2 gap-2">

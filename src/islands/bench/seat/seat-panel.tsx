@@ -29,6 +29,7 @@ const SAID: Readonly<Record<string, string>> = {
   away: 'did not come',
   home: 'takes it home',
   length: 'band measured',
+  resize: 'length changed',
   step: 'next step',
   help: 'asks for help',
   helped: 'helped',
