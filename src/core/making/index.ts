@@ -6,3 +6,4 @@ export { type MakingUnits } from './fitted';
 export { CONVENTIONS, MakingWordsSchema, type Convention, type MakingWords } from './words';
 export { lengthStep, resizePlan, type LengthStep } from './resize';
 export type { LengthQuestion } from './length-question';
+export type { WalkStep } from './walk';

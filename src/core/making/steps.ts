@@ -1,5 +1,5 @@
 import type { Figures } from '../studio';
-import { courseOf, type Course, type CourseStep } from '../bench';
+import { courseOf, type CountedStretch, type Course, type CourseStep } from '../bench';
 import type { SeatPlan } from '../seat';
 import { halfKnotAt, sayHalfKnot, type Side } from './half-knots';
 import { isIn, sectionsBy } from './fitted';
@@ -7,6 +7,7 @@ import { makingOf, type Act, type Maker, type Telling } from './making';
 import { lengthQuestion, type LengthQuestion } from './length-question';
 import { nameStrands } from './placeholders';
 import type { PieceSection } from '../project';
+import { walkOf, type WalkStep } from './walk';
 import type { Convention, MakingWords } from './words';
 
 /** Who leads, and what to do, of one tie of a stretch; `colour` is the slug of the leading strand's. */
@@ -31,6 +32,8 @@ export interface MakingStep extends Omit<Act, 'id' | 'n' | 'count' | 'phase'> {
     readonly words: string;
     readonly each: readonly StepTie[];
     readonly watch: string;
+    /** What is done by turns, step by step; null where it is one thing all the way. */
+    readonly walk: readonly WalkStep[] | null;
   } | null;
   /** Where the length can be changed for the last time: what is asked. */
   readonly length: LengthQuestion | null;
@@ -73,6 +76,19 @@ function tieOf(
   };
 }
 
+/** What is tapped: half knots; beads, tubes and courses by their name; and where beads and knots are tapped by turns, steps. */
+function tapped(
+  own: readonly CountedStretch[],
+  ties: number,
+  count: NonNullable<Act['count']>,
+  words: MakingWords,
+): string {
+  const kinds = new Set(own.map((one) => one.words));
+  if (kinds.size > 1) return words.walk.steps;
+  const [kind] = kinds;
+  return kind === 'repeats' && ties === count.of ? count.unit : kind!;
+}
+
 /** The ties that the last act of a section counts; null where another act counts them, or nothing is tied. */
 function tallyOf(
   plan: SeatPlan,
@@ -105,10 +121,10 @@ function tallyOf(
   return {
     from: first.from,
     ties,
-    // Beads, tubes and courses are tapped one by one: they are called what they are.
-    words: first.words === 'repeats' && ties === act.count.of ? act.count.unit : first.words,
+    words: tapped(own, ties, act.count, words),
     each,
     watch: run.stitch.watch,
+    walk: walkOf(own, words),
   };
 }
 

@@ -56,6 +56,18 @@ export const MakingWordsSchema = Type.Object(
     heat: Type.Object({ adult: Sentence, child: Sentence }, closed),
     page: Type.Object({ settle: Sentence, tidy: Sentence }, closed),
     built: Type.Object({ go_on: Sentence, try_on: Sentence, measure: Sentence, wear: Sentence }, closed),
+    /** What is done by turns in a stretch of several things: beads on the core, at both edges, on each arm, alone; knots on each arm. */
+    walk: Type.Object(
+      {
+        core_bead: Sentence,
+        edge_beads: Sentence,
+        arm_beads: Sentence,
+        bead: Sentence,
+        each_arm: Sentence,
+        steps: Sentence,
+      },
+      closed,
+    ),
     sequence: Type.Object({ repeat: Sentence, mirror: Sentence, free: Sentence, ends: Sentence }, closed),
   },
   closed,

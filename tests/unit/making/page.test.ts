@@ -73,4 +73,33 @@ describe('a seat’s own page', () => {
     expect(wordsOf('wrapped-three')).toEqual(['courses']);
     expect(wordsOf('band-buckle')).toEqual(['half knots']);
   });
+
+  it('walks a stretch of several things step by step, to as many ties as are counted', () => {
+    const walksOf = (project: string) => {
+      const seat = exampleSeat(SHIPPED.projects[project]!);
+      const plan = planSeat(seat, SHIPPED, STARTING_FIGURES);
+      return makingSteps(seat, plan, MAKING_WORDS, { units: 'cm' }, STARTING_FIGURES).flatMap(({ tally }) =>
+        tally?.walk ? [{ walk: tally.walk, ties: tally.ties }] : [],
+      );
+    };
+    const [side] = walksOf('charm-centre');
+    expect(side!.walk.slice(0, 4).map(({ text }) => text)).toEqual([
+      'push up a bead on the core',
+      '1 square knot',
+      'one bead on each side',
+      '1 square knot',
+    ]);
+    // Five pairs at the edges between six beads on the core.
+    expect(side!.walk.reduce((sum, { beads }) => sum + beads, 0)).toBe(5 * 2 + 6);
+    const [flowers] = walksOf('petal-arms');
+    expect(flowers!.walk.slice(0, 4).map(({ text }) => text)).toEqual([
+      'push up a bead on each arm',
+      '1 square knot',
+      'push up a bead on each arm',
+      '5 square knots on each arm',
+    ]);
+    for (const { walk, ties } of Object.keys(SHIPPED.projects).flatMap(walksOf))
+      expect(walk.reduce((sum, step) => sum + step.ties, 0)).toBe(ties);
+    expect(walksOf('band-buckle')).toEqual([]);
+  });
 });

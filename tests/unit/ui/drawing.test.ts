@@ -14,7 +14,10 @@ const planned = (project: string): SeatPlan => planSeat(seat({ project }), SHIPP
 describe('drawings as files', () => {
   it.each(Object.keys(SHIPPED.projects))('%s: has every drawing that its card and page ask for', (project) => {
     const plan = planned(project);
-    const steps = drawnSteps(makingSteps(seat({ project }), plan, MAKING_WORDS, { units: 'cm' }, STARTING_FIGURES), plan);
+    const steps = drawnSteps(
+      makingSteps(seat({ project }), plan, MAKING_WORDS, { units: 'cm' }, STARTING_FIGURES),
+      plan,
+    );
     const asked = [
       'front',
       'ruled-front',
