@@ -75,3 +75,50 @@ test('a movement is undone by a counter-entry, and the printer says what it need
   await page.getByRole('button', { name: 'It is clear' }).click();
   await expect(page.getByText(/^Ready\./)).toBeVisible({ timeout: 20_000 });
 });
+
+for (const print of ['', '?print=large', '?paper=letter'])
+  test(`kit cards${print && ` with ${print}`}: every act once, in its order, on sides that hold it whole; backs behind their fronts`, async ({
+    page,
+  }) => {
+    await open(page, '/');
+    const made = { wrist_mm: 168, wrist_method: 'tape', skill: 'new', age: 30 };
+    const id = await makeSession(page, 'Cards', [
+      { name: 'Ada Quoin', project: 'single-noose', ...made },
+      { name: 'Bo Trow', project: 'button-panels', ...made },
+      { name: 'Cy Marl', project: 'ladder-wrap', ...made },
+    ]);
+    await page.goto(`/sessions/${id}/cards${print}`);
+    const sides = page.locator('.card-sheet > .side');
+    await expect(sides.first()).toBeVisible();
+    const cards = await page.locator('.card-sheet').evaluateAll((sheets) =>
+      sheets.map((sheet) =>
+        [...sheet.children].map((side) => {
+          const acts = side.querySelector<HTMLElement>('.acts');
+          return {
+            who: side.querySelector('h2')?.textContent.trim() ?? null,
+            numbers: [...(acts?.querySelectorAll('li > strong:first-of-type') ?? [])].map((n) =>
+              parseInt(n.textContent),
+            ),
+            isWhole: !acts || (acts.scrollWidth <= acts.clientWidth + 1 && acts.scrollHeight <= acts.clientHeight + 1),
+          };
+        }),
+      ),
+    );
+    expect(cards.flat().filter(({ isWhole }) => !isWhole)).toEqual([]);
+    // A card keeps its half of the sheet: the upper one is never another’s back.
+    for (const [top, below] of cards) {
+      expect([null, '1 Ada Quoin', '3 Cy Marl']).toContain(top!.who);
+      expect([null, '2 Bo Trow', undefined]).toContain(below?.who);
+    }
+    for (const who of ['1 Ada Quoin', '2 Bo Trow', '3 Cy Marl']) {
+      const numbers = cards.flat().flatMap((side) => (side.who === who ? side.numbers.filter((n) => !isNaN(n)) : []));
+      expect(numbers.length).toBeGreaterThan(8);
+      expect(numbers).toEqual(numbers.map((_, i) => i + 1));
+    }
+    // The scale is true to size: 178 mm of 96 dots an inch.
+    const wide = await page
+      .locator('.side svg[aria-label*="Check"]')
+      .first()
+      .evaluate((svg) => svg.clientWidth);
+    expect((wide / 96) * 25.4).toBeCloseTo(178, 0);
+  });

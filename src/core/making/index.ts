@@ -7,3 +7,4 @@ export { CONVENTIONS, MakingWordsSchema, type Convention, type MakingWords } fro
 export { lengthStep, resizePlan, type LengthStep } from './resize';
 export type { LengthQuestion } from './length-question';
 export type { WalkStep } from './walk';
+export { cardMarks, type CardMark } from './card-marks';

@@ -162,7 +162,8 @@ const PLACEHOLDERS: Readonly<Record<string, (fitted: Fitted, id: string) => stri
 
 const ofPart = (part: PiecePart | undefined, say: (part: PiecePart) => string): string | null =>
   part ? say(part) : null;
-const insideOf = (part: PiecePart): number => part.base.loop || loopInside(contextOf(part));
+/** Round the inside of a loop, mm. */
+export const insideOf = (part: PiecePart): number => part.base.loop || loopInside(contextOf(part));
 const sayTimes = (n: number, { times }: MakingWords): string =>
   n === 1 ? times.one : times.many.replace('{n}', String(n));
 

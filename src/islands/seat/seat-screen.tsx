@@ -2,6 +2,7 @@ import { ArrowLeft, ArrowRight, Hand, TriangleAlert } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import type { SeatPage } from '../../app/bench/seat-page';
 import type { MakingStep } from '../../core/making';
+import { LAST_CHANCES } from '../../ui/words/last-chances';
 import { Counter } from './counter';
 import { keepPage } from './keep-page';
 import { LengthChoice } from './length-choice';
@@ -23,12 +24,6 @@ const TITLES: Readonly<Record<MakingStep['phase'], string>> = {
   finish: 'Ends',
   wear: 'Wear it',
   tidy: 'Done',
-};
-const LAST_CHANCES: Readonly<Record<NonNullable<MakingStep['last_chance']>, string>> = {
-  length: 'Last chance to change the length.',
-  loop: 'Last chance to change the loop.',
-  opening: 'Last chance to change how wide it opens.',
-  order: 'Last chance to move it along the cord.',
 };
 
 /** The step a page is at: as it was said, else where its count has come to. */
