@@ -18,9 +18,13 @@ export interface EndToCome {
   readonly ties_mm: number;
   readonly rest_mm: number;
   readonly tail_mm: number;
+  /** What an end must keep that is tied by hand to the last. */
+  readonly hold_mm: number;
   /** Cord to one tie, as a worker and as a core leg of the stretch that is being tied. */
   readonly perTie: number;
   readonly perCore: number;
+  /** Cord that this leg takes to one tie of the stretch that is being tied: as it works in it, runs through it, or is not in it. */
+  readonly each: number;
 }
 
 const sectionOf = (step: LegStep): string | undefined => idIn(step, 'work') ?? idIn(step, 'core');
@@ -103,7 +107,10 @@ function endOf(
   const here = own.route.findLast((step) => sectionOf(step) === section.id);
   const as = here && 'work' in here ? here.as : null;
   const ties_mm = sum(toCome.filter((entry) => entry.for === 'stitches'));
+  const hold = { kind: 'hold' as const, long_mm: 0 };
   const strand = as ?? Object.keys(section.uses).find((name) => name !== 'core') ?? 'core';
+  const perTie = (section.uses[strand]! * (section.learned[strand]?.factor ?? 1)) / perUnit;
+  const perCore = section.uses.core! / perUnit;
   return {
     ...which,
     as,
@@ -113,8 +120,10 @@ function endOf(
     tail_mm: tailsOf(own, of, piece)
       .slice(-1)
       .reduce((all, tail) => all + tailOf(tail, skill, of.cord, figures), 0),
-    perTie: (section.uses[strand]! * (section.learned[strand]?.factor ?? 1)) / perUnit,
-    perCore: section.uses.core! / perUnit,
+    hold_mm: tailOf(hold, skill, of.cord, figures),
+    perTie,
+    perCore,
+    each: as !== null ? perTie : here ? perCore : 0,
   };
 }
 

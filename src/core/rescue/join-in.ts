@@ -1,12 +1,15 @@
 import { knots, mm, type Rescue, type Short } from './rescue';
 
-/** New cord under the knotting, from where the old one has just enough to lie along with it. */
+/**
+ * New cord under the knotting, from where the old one has just enough to lie along with it. The new end does all that the old one had
+ * still to do, in this stretch and in those after it, and keeps what is held to the last knot.
+ */
 export function joinIn({ lasts, stretch, toCome, figures, offcuts }: Short): Rescue | null {
   const { worst } = lasts;
   if (worst.as === null) return null;
   const overlap = figures.tuck_join;
   const before = Math.min(toCome, Math.max(0, Math.floor((worst.left - overlap) / worst.perTie)));
-  const needs = (toCome - before) * worst.perTie + worst.rest_mm + worst.tail_mm + overlap;
+  const needs = worst.ties_mm + worst.rest_mm - before * worst.perTie + worst.hold_mm + overlap;
   const { slug } = worst.of.cord;
   const offcut = offcuts
     .filter(({ cord, colour, mm: long }) => cord === slug && colour === worst.of.colour && long >= needs)

@@ -9,7 +9,9 @@ export function openStitch({ stretch, lasts, toCome }: Short): Rescue | null {
   const { section, pitch } = stretch;
   const run = section.runs[0]!;
   if (section.runs.length > 1 || run.stitch.slug !== 'square-knot' || lasts.worst.as === null) return null;
-  const lacks = -lasts.worst.over;
+  // Where it may just last, what makers differ by is made up for.
+  const { over, give } = lasts.worst;
+  const lacks = over < 0 ? -over : give - over;
   const { d } = section;
   const spiral = measureStitch(STITCHES['half-knot-spiral']!, run.around);
   const perMm = (spiral.use.a! * d) / (spiral.pitch * d);

@@ -1,25 +1,31 @@
+import type { EndToCome } from './ends-to-come';
 import { knots, mm, type Rescue, type Short } from './rescue';
 
 /**
- * Core legs and working legs change places: after j ties each has tied j, or the rest, and runs straight through the others. It helps where there is a j
- * that both last for.
+ * Core legs and working legs change places for the rest of a stretch: after so many ties each has tied as many, or the rest, and runs
+ * straight through the others. After the stretch each goes its own way on. It helps where there is a number of ties that all last for.
  */
 export function swap({ ends, left, toCome, stretch }: Short): Rescue | null {
-  const workers = ends.flatMap((end, i) => (end.as === null ? [] : [{ ...end, left: left[i] }]));
-  const cores = ends.flatMap((end, i) =>
-    end.as === null && end.toCome.some((entry) => entry.for === 'core') ? [{ ...end, left: left[i] }] : [],
-  );
-  const [worker] = workers.toSorted((a, b) => (a.left ?? Infinity) - (b.left ?? Infinity));
-  const [core] = cores.toSorted((a, b) => (a.left ?? Infinity) - (b.left ?? Infinity));
+  const measured = ends.flatMap((end, i) => {
+    const own = left[i];
+    // What it takes after the stretch, and keeps.
+    const after = end.ties_mm + end.rest_mm - toCome * end.each + end.tail_mm;
+    return own === undefined ? [] : [{ ...end, left: own, after }];
+  });
+  const isCore = ({ as, each }: EndToCome): boolean => as === null && each > 0;
+  const workers = measured.filter(({ as }) => as !== null);
+  const cores = measured.filter(isCore);
+  const [worker] = workers.toSorted((a, b) => a.left - b.left);
+  const [core] = cores.toSorted((a, b) => a.left - b.left);
   // Only what was measured counts, and only as many core legs as there are workers can take their place.
-  if (worker?.left === undefined || core?.left === undefined || cores.length < workers.length) return null;
-  if (worker.of.cord.slug !== core.of.cord.slug) return null;
-  const { perTie, perCore } = worker;
+  if (!worker || !core || ends.filter(isCore).length < ends.filter(({ as }) => as !== null).length) return null;
+  if (worker.of.cord.slug !== core.of.cord.slug || core.left <= worker.left) return null;
+  const perTie = Math.max(...workers.map((end) => end.perTie));
+  const perCore = Math.max(...cores.map((end) => end.perCore));
   const more = perTie - perCore;
-  // What is in neither ties nor core: parts, and what an end keeps.
-  const after = (end: typeof worker): number => end.rest_mm - (end.as === null ? toCome * perCore : 0) + end.tail_mm;
-  const most = Math.floor((worker.left - after(worker) - toCome * perCore) / more);
-  const least = Math.max(0, Math.ceil((toCome * perTie + after(core) - core.left) / more));
+  if (more <= 0) return null;
+  const most = Math.min(toCome, ...workers.map((end) => Math.floor((end.left - end.after - toCome * perCore) / more)));
+  const least = Math.max(0, ...cores.map((end) => Math.ceil((toCome * perTie + end.after - end.left) / more)));
   if (least > most || least >= toCome) return null;
   return {
     slug: 'swap',
