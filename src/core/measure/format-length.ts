@@ -34,8 +34,11 @@ export function formatMm(mm: number): string {
   return `${Number(mm.toFixed(1))} mm`;
 }
 
+/** What is shorter than an eighth is written in thirty-seconds, as rulers have them: never as nothing. */
+const SMALL = ['1/32', '1/16', '3/32'] as const;
+
 /**
- * A length as makers write it: `16.5 cm`, or inches to the nearest eighth, `6 ½ in`.
+ * A length as makers write it: `16.5 cm`, or inches to the nearest eighth, `6 ½ in`; under an eighth `1/16 in`.
  *
  * @param mm millimetres, zero or more
  * @param rounding `up` for lengths to cut, where rounding down would cut short; `down` for what is there
@@ -44,11 +47,15 @@ export function formatMm(mm: number): string {
  * formatLength(165.1, 'cm') // '16.5 cm'
  * formatLength(165.1, 'cm,') // '16,5 cm'
  * formatLength(165.1, 'in') // '6 ½ in'
+ * formatLength(1.5, 'in') // '1/16 in'
  */
 export function formatLength(mm: number, units: Units, rounding: Rounding = 'nearest'): string {
   const round = ROUND[rounding];
   if (units !== 'in') return `${written(round(mm) / 10, units)} cm`;
-  const eighths = round((mm / MM_PER.in) * 8);
+  const inches = mm / MM_PER.in;
+  const eighths = round(inches * 8);
+  const parts = round(inches * 32);
+  if (mm > 0 && eighths === 0) return `${SMALL[Math.max(1, parts) - 1]} in`;
   const whole = Math.floor(eighths / 8);
   const part = EIGHTHS[eighths % 8]!;
   return `${[whole || part === '' ? whole : '', part].filter((s) => s !== '').join(' ')} in`;

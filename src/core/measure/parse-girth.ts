@@ -17,15 +17,18 @@ export const HAND: Girth = { name: 'hand', min: 110, max: 360 };
 
 /**
  * Reads a girth of the body. A number without a unit is read in whichever of mm, cm and inches makes it a possible girth
- * (`16.5` is centimetres, `165` millimetres, `6½` inches); where two do, the unit must be written.
+ * (`16.5` is centimetres, `165` millimetres, `6½` inches); where two do, in the one that lengths are written in, and where nobody said which that is, the unit must be written.
+ *
+ * @param home the unit that this studio, or this list, writes lengths in
  *
  * @returns millimetres, or the problem and its position
  *
  * @example
  * parseGirth('16.5', WRIST).value // { mm: 165, unit: 'cm' }
+ * parseGirth('11', WRIST, 'cm').value // { mm: 110, unit: 'cm' }
  * parseGirth('42', WRIST).ok // false
  */
-export function parseGirth(text: string, girth: Girth): LengthReading {
+export function parseGirth(text: string, girth: Girth, home?: 'cm' | 'in'): LengthReading {
   const reading = parseLength(text);
   if (!reading.ok) return reading;
   const { mm, unit } = reading.value;
@@ -38,7 +41,8 @@ export function parseGirth(text: string, girth: Girth): LengthReading {
     });
   }
   const units = (['mm', 'cm', 'in'] as const).filter((own) => possible(mm * MM_PER[own]));
-  if (units.length === 1) return done({ mm: mm * MM_PER[units[0]!], unit: units[0]! });
+  const read = units.length === 1 ? units[0] : units.find((own) => own === home);
+  if (read) return done({ mm: mm * MM_PER[read], unit: read });
   const problem =
     units.length === 0
       ? `${text.trim()} is not a ${girth.name} in mm, cm or inches: one is between ${girth.min} and ${girth.max} mm`

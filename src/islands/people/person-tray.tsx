@@ -1,7 +1,7 @@
 import { X } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { formatLength, parseGirth, WRIST, type Units } from '../../core/measure';
+import { bareUnit, formatLength, parseGirth, WRIST, type Units } from '../../core/measure';
 import type { Avoid } from '../../core/studio';
 import type { PersonView } from '../../app/people/people';
 import { WhenField } from '../../ui/fields/when-field';
@@ -61,7 +61,7 @@ export function PersonTray({
       ...(fields.synthetic ? ['synthetic' as const] : []),
     ];
     const age = fields.age === '' ? null : Number(fields.age);
-    const reading = fields.wrist.trim() ? parseGirth(fields.wrist, WRIST) : null;
+    const reading = fields.wrist.trim() ? parseGirth(fields.wrist, WRIST, bareUnit(units)) : null;
     const changes = {
       name: fields.name.trim(),
       ...(age !== person.age && { age }),
@@ -135,7 +135,7 @@ export function PersonTray({
             {...register('wrist', {
               validate: (text) => {
                 if (!text.trim()) return true;
-                const reading = parseGirth(text, WRIST);
+                const reading = parseGirth(text, WRIST, bareUnit(units));
                 return reading.ok || `Wrist: ${reading.fault.problem}.`;
               },
             })}

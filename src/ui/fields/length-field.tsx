@@ -66,7 +66,7 @@ function Written({
       else if (tells(written)) onChange(null);
       return;
     }
-    const reading = girth ? parseGirth(written, girth) : parseLength(written, bareUnit(units));
+    const reading = girth ? parseGirth(written, girth, bareUnit(units)) : parseLength(written, bareUnit(units));
     if (!reading.ok) return object(reading.fault.problem);
     const mm = Math.round(reading.value.mm);
     if (range && (mm < range.min || mm > range.max)) {

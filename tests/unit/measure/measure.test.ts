@@ -107,6 +107,13 @@ describe('lengths as makers write them', () => {
     );
   });
 
+  it('writes what is under an eighth of an inch in thirty-seconds, never as nothing', () => {
+    expect([0.3, 1, 1.5].map((mm) => formatLength(mm, 'in'))).toEqual(['1/32 in', '1/32 in', '1/16 in']);
+    expect(formatLength(3, 'in', 'down')).toBe('3/32 in');
+    expect(formatLength(3, 'in', 'up')).toBe('⅛ in');
+    expect(formatLength(0, 'in')).toBe('0 in');
+  });
+
   it('never throws, whatever is typed', () => {
     fc.assert(fc.property(fc.string({ maxLength: 30 }), (text) => void parseLength(text)));
   });
@@ -129,6 +136,11 @@ describe('girths of the body', () => {
       ok: false,
       fault: { problem: expect.stringContaining('cm or in') as string },
     });
+    // Where lengths are written in one of them, in that one; a unit that is written counts before it.
+    expect(parseGirth('11.0', WRIST, 'cm')).toMatchObject({ ok: true, value: { mm: 110 } });
+    expect(parseGirth('9', WRIST, 'in')).toMatchObject({ ok: true, value: { mm: 228.6 } });
+    expect(parseGirth('16.5', WRIST, 'in')).toMatchObject({ ok: true, value: { mm: 165 } });
+    expect(parseGirth('9 in', WRIST, 'cm')).toMatchObject({ ok: true, value: { mm: 228.6 } });
     expect(parseGirth('2 m', WRIST)).toMatchObject({
       ok: false,
       fault: { problem: expect.stringContaining('2000 mm cannot be a wrist') as string },
