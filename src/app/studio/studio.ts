@@ -55,16 +55,13 @@ export async function studioAt(by: Date, { settings, catalogue }: Studio, t: Tra
   };
 }
 
-/** Of a making a page keeps what its acts count and where the length is looked at, and none of its words. */
+/** Of a making a page keeps the acts that count something or that something can be changed at, and no words. */
 const withoutWords = (key: string, value: unknown): unknown =>
   key === 'making' && value
     ? {
-        acts: (value as NonNullable<Project['making']>).acts.map(({ id, phase, count, last_chance }) => ({
-          id,
-          phase,
-          count,
-          last_chance,
-        })),
+        acts: (value as NonNullable<Project['making']>).acts
+          .filter(({ count, last_chance }) => count || last_chance)
+          .map(({ id, phase, count, last_chance }) => ({ id, phase, count, last_chance })),
         texts: { en: {} },
       }
     : value;

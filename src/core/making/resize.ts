@@ -2,6 +2,7 @@ import { courseOf } from '../bench';
 import { workingMinutes } from '../pace';
 import { groupsOf, isSection, type Piece, type PieceSection } from '../project';
 import type { SeatPlan } from '../seat';
+import { sectionsBy } from './fitted';
 
 /** A look at the length while it can still be changed. */
 const isLengthCheck = ({ last_chance }: { last_chance?: string | undefined }): boolean => last_chance === 'length';
@@ -9,6 +10,10 @@ const isLengthCheck = ({ last_chance }: { last_chance?: string | undefined }): b
 /** Sections of the band whose count follows the size, each with those that it repeats with. */
 const growing = (piece: Piece): PieceSection[] =>
   piece.layout.filter(isSection).filter(({ count }) => count === 'fill');
+
+/** Whether what an act counts by a name is a section, or one that stands in for it. */
+export const counts = (piece: Piece, name: string, id: string): boolean =>
+  sectionsBy({ piece }, name).some((section) => section.id === id);
 
 /**
  * The sections that are still changed when the length is looked at: what was knotted last before it, and what comes after it. What lies
@@ -20,7 +25,7 @@ function changeable({ piece }: SeatPlan): PieceSection[] {
   const { acts = [] } = piece.project.making ?? {};
   const look = acts.findLastIndex(isLengthCheck);
   const placeOf = ({ id }: PieceSection): number =>
-    acts.findLastIndex(({ count }) => count?.sections.includes(id) ?? false);
+    acts.findLastIndex(({ count }) => count?.sections.some((own) => counts(piece, own, id)) ?? false);
   const groups = groupsOf(piece).filter((group) => group.some((item) => all.some(({ id }) => id === item.id)));
   const isOf = (group: (typeof groups)[number], { id }: PieceSection): boolean => group.some((item) => item.id === id);
   const placed = groups.map((group) => ({
@@ -90,18 +95,18 @@ export function resizePlan(plan: SeatPlan, steps: number): SeatPlan {
   const by = Math.max(steps, step.fewest);
   const { sections, mm, half_knots } = step;
   const units = sections.some((id) => piece.sections[id]!.odd) ? 2 * by : by;
-  const counts = Object.fromEntries(
+  const longerCounts = Object.fromEntries(
     Object.entries(fit.counts).map(([id, count]) => [id, sections.includes(id) ? count + units : count]),
   );
   const longer = {
     ...fit,
-    counts,
+    counts: longerCounts,
     knotted_mm: fit.knotted_mm + by * mm,
     error_mm: fit.error_mm + by * mm,
     ...(fit.half_knots !== undefined && { half_knots: fit.half_knots + by * half_knots }),
-    ...(fit.inner_mm !== undefined && { inner_mm: fit.inner_mm + by * mm }),
+    ...(fit.inner_mm !== undefined && { inner_mm: fit.inner_mm + (by * mm) / piece.choices.wraps }),
     ...(fit.centre_mm !== undefined && { centre_mm: fit.centre_mm + by * mm }),
-    repeats: (fit.repeats * repeatsIn(piece, counts)) / Math.max(1, repeatsIn(piece, fit.counts)),
+    repeats: (fit.repeats * repeatsIn(piece, longerCounts)) / Math.max(1, repeatsIn(piece, fit.counts)),
   };
   const next = { ...plan, fit: longer };
   if (!pace) return next;

@@ -67,6 +67,22 @@ describe('a length that is changed at the table', () => {
     expect(halves('charm-centre').length).toBeGreaterThan(1);
   });
 
+  it('round a wrist that a band goes round three times its inside changes by a third of the length', () => {
+    const seat = exampleSeat(SHIPPED.projects['ladder-wrap']!, { options: { wraps: 3 } });
+    const plan = planSeat(seat, SHIPPED, STARTING_FIGURES);
+    const { fit } = resizePlan(plan, 3);
+    expect(fit!.inner_mm! - plan.fit!.inner_mm!).toBeCloseTo((fit!.knotted_mm - plan.fit!.knotted_mm) / 3, 6);
+  });
+
+  it('of beads in a sequence is asked in beads, a whole repeat at a time', () => {
+    const seat = exampleSeat(SHIPPED.projects['ladder-wrap']!, {
+      options: { sequence: { kinds: ['bead-4', 'bead-6'], order: 'repeat' } },
+    });
+    const plan = planSeat(seat, SHIPPED, STARTING_FIGURES);
+    const steps = makingSteps(seat, plan, MAKING_WORDS, { units: 'cm' }, STARTING_FIGURES);
+    expect(steps.flatMap(({ length }) => length?.step ?? [])).toEqual(['2 beads']);
+  });
+
   it('never takes away what is not there', () => {
     for (const slug of grown) {
       const { fit } = resizePlan(planOf(slug), -1000);

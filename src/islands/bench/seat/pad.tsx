@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { courseOf, phaseNow, type SeatAtWork } from '../../../core/bench';
-import { lengthStep } from '../../../core/making';
+import { lengthStep, resizePlan } from '../../../core/making';
 import { PHASES } from '../../../core/pace';
+import { endsToCome } from '../../../core/rescue';
 import { formatLength, type Units } from '../../../core/measure';
 import type { PlannedSeat } from '../../../core/seat';
 import { LengthField } from '../../../ui/fields/length-field';
@@ -35,6 +36,13 @@ export function Pad({
   const step = lengthStep(plan);
   const spare = step && step.ties > 0 ? Math.floor(Math.max(0, step.end - atWork.made) / step.ties) : 0;
   const one = step && (step.half_knots > 0 ? knotsOf(step.half_knots) : '1 repeat');
+  // What a longer band needs of the working end that needs most.
+  const longer = step
+    ? endsToCome(resizePlan(plan, 1), atWork.made, seat.record.skill ?? 'new', model.figures).filter(
+        ({ as }) => as !== null,
+      )
+    : [];
+  const needed = Math.max(0, ...longer.map(({ ties_mm, rest_mm, tail_mm }) => ties_mm + rest_mm + tail_mm));
   const tell = (what: Parameters<typeof say>[0], value?: Parameters<typeof say>[2]) => () => say(what, id, value);
   return (
     <div className="space-y-3">
@@ -100,6 +108,11 @@ export function Pad({
               </button>
             )}
           </div>
+          {needed > 0 && (
+            <p className="text-sm">
+              For {one} more, the shortest working end must be at least {formatLength(needed, units, 'up')}.
+            </p>
+          )}
         </section>
       )}
       <section aria-label="Where it is" className="grid grid-cols-2 gap-2">

@@ -1,6 +1,6 @@
 import { number } from '../../../ui/words/region';
 import { lookUp } from '../../../core/project';
-import { estimateWrist } from '../../../core/fit';
+import { countOf, estimateWrist } from '../../../core/fit';
 import { formatLength, HAND, sayLengths, WRIST, type Units } from '../../../core/measure';
 import { beadOf, type SeatChanges, type PlannedSeat } from '../../../core/seat';
 import { LengthField } from '../../../ui/fields/length-field';
@@ -119,7 +119,7 @@ export function FitRow({ seat, index, model, units, compact, selected, onSelect 
       <td className={`num font-semibold ${state === 'ringed' ? 'italic' : ''}`}>
         {fit ? `${state === 'ringed' ? '~' : ''}${formatLength(fit.knotted_mm, units)}` : ''}
       </td>
-      <td className="num">{fit ? (fit.half_knots ?? Number(fit.repeats.toFixed(1))) : ''}</td>
+      <td className="num text-sm whitespace-nowrap">{fit ? countOf(fit) : ''}</td>
       {!compact && <td className="num quiet narrow:hidden">{fit ? sign(fit.error_mm) : ''}</td>}
       <td
         className={`truncate text-sm ${compact ? 'max-w-24' : 'max-w-52 narrow:max-w-26'}`}
