@@ -33,7 +33,9 @@ test('from a plan over lanes, buying and a part delivery to issued kits, leftove
   await page.getByRole('tab', { name: 'Orders' }).click();
   await page.getByLabel('Packs of Satin cord 2 mm, Heron grey that came').fill('1');
   await page.getByLabel('Place for Satin cord 2 mm, Heron grey').fill('Drawer 9');
-  await page.getByRole('button', { name: 'Receive' }).first().click();
+  // Other orders may be open too.
+  const ordered = page.getByRole('row').filter({ has: page.getByLabel('Place for Satin cord 2 mm, Heron grey') });
+  await ordered.getByRole('button', { name: 'Receive' }).click();
   await expect(page.getByText('1 pack of Satin cord 2 mm, Heron grey on the shelf.')).toBeVisible();
 
   // Now the lanes are covered; they are reserved, and the table sheet can be cut by.
