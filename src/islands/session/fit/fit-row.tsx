@@ -119,7 +119,9 @@ export function FitRow({ seat, index, model, units, compact, selected, onSelect 
       <td className={`num font-semibold ${state === 'ringed' ? 'italic' : ''}`}>
         {fit ? `${state === 'ringed' ? '~' : ''}${formatLength(fit.knotted_mm, units)}` : ''}
       </td>
-      <td className="num w-16 max-w-16 text-xs leading-tight whitespace-normal">{fit ? countOf(fit) : ''}</td>
+      <td className="num" title={fit && countOf(fit)}>
+        {fit ? (fit.half_knots ?? Number(fit.repeats.toFixed(1))) : ''}
+      </td>
       {!compact && <td className="num quiet narrow:hidden">{fit ? sign(fit.error_mm) : ''}</td>}
       <td
         className={`truncate text-sm ${compact ? 'max-w-24' : 'max-w-52 narrow:max-w-26'}`}
