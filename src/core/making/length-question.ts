@@ -3,7 +3,7 @@ import type { SeatPlan } from '../seat';
 import type { Figures, Skill } from '../studio';
 import { countIn } from './counts';
 import { isIn, type Fitted } from './fitted';
-import { counts, lengthStep, resizePlan } from './resize';
+import { isCountedBy, lengthStep, resizePlan } from './resize';
 import type { ProjectAct } from '../project';
 
 /** What is asked where the length can still be changed: in which steps, and what a longer band needs of its cord. */
@@ -25,7 +25,7 @@ const HALF_KNOTS: ReadonlySet<string> = new Set(['half-knots', 'square-knots', '
 function stepWords(fitted: Fitted, plan: SeatPlan, acts: readonly ProjectAct[], sections: readonly string[]): string {
   const { words } = fitted;
   const act = acts.findLast(({ count }) =>
-    count?.sections.some((name) => sections.some((id) => counts(fitted.piece, name, id))),
+    count?.sections.some((name) => sections.some((id) => isCountedBy(fitted.piece, name, id))),
   );
   const unit = act?.count?.unit;
   const longer = resizePlan(plan, 1);

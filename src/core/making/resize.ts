@@ -12,7 +12,7 @@ const growing = (piece: Piece): PieceSection[] =>
   piece.layout.filter(isSection).filter(({ count }) => count === 'fill');
 
 /** Whether what an act counts by a name is a section, or one that stands in for it. */
-export const counts = (piece: Piece, name: string, id: string): boolean =>
+export const isCountedBy = (piece: Piece, name: string, id: string): boolean =>
   sectionsBy({ piece }, name).some((section) => section.id === id);
 
 /**
@@ -25,7 +25,7 @@ function changeable({ piece }: SeatPlan): PieceSection[] {
   const { acts = [] } = piece.project.making ?? {};
   const look = acts.findLastIndex(isLengthCheck);
   const placeOf = ({ id }: PieceSection): number =>
-    acts.findLastIndex(({ count }) => count?.sections.some((own) => counts(piece, own, id)) ?? false);
+    acts.findLastIndex(({ count }) => count?.sections.some((own) => isCountedBy(piece, own, id)) ?? false);
   const groups = groupsOf(piece).filter((group) => group.some((item) => all.some(({ id }) => id === item.id)));
   const isOf = (group: (typeof groups)[number], { id }: PieceSection): boolean => group.some((item) => item.id === id);
   const placed = groups.map((group) => ({
@@ -74,6 +74,19 @@ export function lengthStep(plan: SeatPlan): LengthStep | null {
     end: Math.max(0, ...own.map(({ from, ties }) => from + ties)),
     fewest: -Math.floor((Math.min(...ids.map((id) => fit.counts[id]!)) - 1) / times),
   };
+}
+
+/**
+ * Steps that are not begun yet and may be left out, where a band is to stop as it is; 0 where it may not.
+ *
+ * @param made ties that are made
+ *
+ * @example
+ * spareSteps({ ties: 1, end: 26, fewest: -25 }, 20) // 6
+ */
+export function spareSteps({ ties, end, fewest }: Pick<LengthStep, 'ties' | 'end' | 'fewest'>, made: number): number {
+  const spare = made > 0 && ties > 0 ? Math.floor(Math.max(0, end - made) / ties) : 0;
+  return spare <= -fewest ? spare : 0;
 }
 
 /** Units of the growing sections together, those that repeat by turns once. */

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { LengthQuestion } from '../../core/making';
+import { spareSteps, type LengthQuestion } from '../../core/making';
 import { formatLength, type Units } from '../../core/measure';
 import { LengthField } from '../../ui/fields/length-field';
 
@@ -32,7 +32,7 @@ export function LengthChoice({
   const toCome = Math.max(0, end - made);
   const needed = needs ? needs.rest_mm + needs.tie_mm * (toCome + ties) : 0;
   const lasts = left !== null && left >= needed;
-  const spare = Math.floor(toCome / ties);
+  const spare = spareSteps(question, made);
   return (
     <section aria-label="Length" className="flex flex-col gap-2 border-2 hair p-3">
       <p className="text-xl font-semibold">Does it fit?</p>
@@ -53,7 +53,7 @@ export function LengthChoice({
         >
           Too short: {step} more
         </button>
-        {made > 0 && spare > 0 && spare <= -fewest && (
+        {spare > 0 && (
           <button type="button" className={`${LARGE} col-span-2`} onClick={() => onResize(resized - spare)}>
             Long enough: stop here
           </button>

@@ -76,15 +76,15 @@ export function useOwnBench(page: SeatPage, link: string): OwnBench {
     [entries, page.seat],
   );
   useEffect(() => {
+    if (by === page.resized) {
+      sessionStorage.removeItem(READ_AGAIN);
+      return;
+    }
     // Read again without a network it may be the page as it was: once is enough.
-    const isRead = sessionStorage.getItem(READ_AGAIN) === `${page.seat} ${by}`;
-    if (by === page.resized || isRead) return;
+    if (sessionStorage.getItem(READ_AGAIN) === `${page.seat} ${by}`) return;
     sessionStorage.setItem(READ_AGAIN, `${page.seat} ${by}`);
     window.location.reload();
   }, [by, page.seat, page.resized]);
-  useEffect(() => {
-    if (by === page.resized) sessionStorage.removeItem(READ_AGAIN);
-  }, [by, page.resized]);
   const say = useCallback<OwnBench['say']>(
     (what, value = null) => outbox.current?.add({ key: newId(), seat: page.seat, what, value, said: Date.now() }),
     [page.seat],

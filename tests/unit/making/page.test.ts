@@ -44,6 +44,12 @@ describe.each(projects.map((project) => [project.slug, project] as const))('a se
   });
 });
 
+const talliesOf = (project: string) => {
+  const seat = exampleSeat(SHIPPED.projects[project]!);
+  const plan = planSeat(seat, SHIPPED, STARTING_FIGURES);
+  return makingSteps(seat, plan, MAKING_WORDS, { units: 'cm' }, STARTING_FIGURES).flatMap(({ tally }) => tally ?? []);
+};
+
 describe('a seat’s own page', () => {
   const page = (changes: Partial<Seat>): string => {
     const seat = exampleSeat(SHIPPED.projects['band-buckle']!, changes);
@@ -62,26 +68,14 @@ describe('a seat’s own page', () => {
   });
 
   it('counts beads and courses by their name', () => {
-    const wordsOf = (project: string): string[] => {
-      const seat = exampleSeat(SHIPPED.projects[project]!);
-      const plan = planSeat(seat, SHIPPED, STARTING_FIGURES);
-      return makingSteps(seat, plan, MAKING_WORDS, { units: 'cm' }, STARTING_FIGURES).flatMap(
-        ({ tally }) => tally?.words ?? [],
-      );
-    };
+    const wordsOf = (project: string): string[] => talliesOf(project).map(({ words }) => words);
     expect(wordsOf('ladder-wrap')).toEqual(['beads']);
     expect(wordsOf('wrapped-three')).toEqual(['courses']);
     expect(wordsOf('band-buckle')).toEqual(['half knots']);
   });
 
   it('walks a stretch of several things step by step, to as many ties as are counted', () => {
-    const walksOf = (project: string) => {
-      const seat = exampleSeat(SHIPPED.projects[project]!);
-      const plan = planSeat(seat, SHIPPED, STARTING_FIGURES);
-      return makingSteps(seat, plan, MAKING_WORDS, { units: 'cm' }, STARTING_FIGURES).flatMap(({ tally }) =>
-        tally?.walk ? [{ walk: tally.walk, ties: tally.ties }] : [],
-      );
-    };
+    const walksOf = (project: string) => talliesOf(project).flatMap(({ walk, ties }) => (walk ? [{ walk, ties }] : []));
     const [side] = walksOf('charm-centre');
     expect(side!.walk.slice(0, 4).map(({ text }) => text)).toEqual([
       'push up a bead on the core',

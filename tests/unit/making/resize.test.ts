@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { MAKING_WORDS, SHIPPED } from '../../../catalogue';
 import { courseOf } from '../../../src/core/bench';
-import { lengthStep, makingOf, makingSteps, resizePlan } from '../../../src/core/making';
+import { lengthStep, makingOf, makingSteps, resizePlan, spareSteps } from '../../../src/core/making';
 import { exampleSeat, planSeat, type SeatPlan } from '../../../src/core/seat';
 import { walkLegs, totalOf } from '../../../src/core/cut';
 import { STARTING_FIGURES } from '../../../src/core/studio';
@@ -81,6 +81,12 @@ describe('a length that is changed at the table', () => {
     const plan = planSeat(seat, SHIPPED, STARTING_FIGURES);
     const steps = makingSteps(seat, plan, MAKING_WORDS, { units: 'cm' }, STARTING_FIGURES);
     expect(steps.flatMap(({ length }) => length?.step ?? [])).toEqual(['2 beads']);
+  });
+
+  it('stops where it is by leaving out what is not begun, but never all of it', () => {
+    const step = { ties: 2, end: 20, fewest: -4 };
+    expect([0, 11, 13, 20].map((made) => spareSteps(step, made))).toEqual([0, 4, 3, 0]);
+    expect(spareSteps(step, 3)).toBe(0);
   });
 
   it('never takes away what is not there', () => {

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { courseOf, phaseNow, type SeatAtWork } from '../../../core/bench';
-import { lengthStep, resizePlan } from '../../../core/making';
+import { lengthStep, resizePlan, spareSteps } from '../../../core/making';
 import { PHASES } from '../../../core/pace';
 import { endsToCome } from '../../../core/rescue';
 import { formatLength, type Units } from '../../../core/measure';
@@ -34,7 +34,7 @@ export function Pad({
   const finish = plan.pace?.phases.find((own) => own.phase === 'finish');
   const isOver = atWork.done !== null || atWork.here === 'home' || atWork.here === 'away';
   const step = lengthStep(plan);
-  const spare = step && step.ties > 0 ? Math.floor(Math.max(0, step.end - atWork.made) / step.ties) : 0;
+  const spare = step ? spareSteps(step, atWork.made) : 0;
   const one = step && (step.half_knots > 0 ? knotsOf(step.half_knots) : '1 repeat');
   // What a longer band needs of the working end that needs most.
   const longer = step
@@ -102,7 +102,7 @@ export function Pad({
             <button type="button" className={LAID} onClick={tell('resize', atWork.resized + 1)}>
               {one} more
             </button>
-            {atWork.made > 0 && spare > 0 && spare <= -step.fewest && (
+            {spare > 0 && (
               <button type="button" className={`${LAID} col-span-2`} onClick={tell('resize', atWork.resized - spare)}>
                 Stop here
               </button>
