@@ -29,6 +29,8 @@ const CORE = [
   'stitch',
   'part',
   'project',
+  'acts',
+  'making',
   'fit',
   'cut',
   'kit',

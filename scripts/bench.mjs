@@ -16,7 +16,6 @@ import { say } from './lib/say.mjs';
 needDebian('postgresql', 'chromium');
 await installPackages();
 await buildApplication();
-
 const sorted = (values) => [...values].sort((a, b) => a - b);
 const quantile = (values, q) => sorted(values)[Math.min(values.length - 1, Math.floor(q * values.length))];
 const row = (what, value, aim) => console.log(`${what.padEnd(68)} ${value.padStart(22)}   ${aim}`);
@@ -32,7 +31,6 @@ function tsx(script, args = [], env = {}) {
   if (status !== 0) throw new Error(`${script} ended with ${status}`);
   return stdout;
 }
-
 row('what', 'here', 'aim');
 const core = JSON.parse(tsx('scripts/bench/core.ts'));
 const CORE_AIMS = {
@@ -53,6 +51,9 @@ for (const [what, found] of Object.entries(JSON.parse(tsx('scripts/bench/lanes.t
     proved ? `shown in 50 ms, proved in 300 ms (scrap ${scrap_mm} mm)` : `within 2.5 % in 8 s (scrap ${scrap_mm} mm)`,
   );
 }
+
+for (const [what, bins] of JSON.parse(tsx('scripts/bench/calibration.ts')))
+  row(what, bins, 'told → finished, in a hundred: within 7');
 
 const taught = JSON.parse(tsx('scripts/bench/records.ts', [], { DATABASE_URL: '' }));
 const percent = (share) => `${(share * 100).toFixed(1)} %`;

@@ -7,10 +7,10 @@ import { headOf, whoCell, type SheetFeature } from './sheet-feature';
 
 /** What is ticked off at the table, by phase. */
 const TICKED: readonly (readonly [phase: PhaseName, name: string])[] = [
-  ['set-up', 'Set up'],
+  ['start', 'Start'],
   ['knot', 'Knots'],
-  ['beads', 'Beads'],
-  ['closure', 'Closes'],
+  ['bead', 'Beads'],
+  ['close', 'Closes'],
   ['finish', 'Ends'],
 ];
 const BOX = { text: '', ticks: [''] };
@@ -74,7 +74,7 @@ export const roomSheetFeature: SheetFeature = {
                         .join(', '),
                     },
                     plan.minutes === undefined ? '' : `~${plan.minutes}`,
-                    ...TICKED.map(([phase]) => (plan.pace?.phases.some((own) => own.phase === phase) ? BOX : '–')),
+                    ...TICKED.map(([phase]) => (plan.pace?.steps.some((own) => own.phase === phase) ? BOX : '–')),
                     '',
                     '',
                     BOX,

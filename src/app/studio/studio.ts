@@ -55,16 +55,9 @@ export async function studioAt(by: Date, { settings, catalogue }: Studio, t: Tra
   };
 }
 
-/** Of a making a page keeps the acts that count something or that something can be changed at, and no words. */
+/** Of a making a page keeps the acts, and no words. */
 const withoutWords = (key: string, value: unknown): unknown =>
-  key === 'making' && value
-    ? {
-        acts: (value as NonNullable<Project['making']>).acts
-          .filter(({ count, last_chance }) => count || last_chance)
-          .map(({ id, phase, count, last_chance }) => ({ id, phase, count, last_chance })),
-        texts: { en: {} },
-      }
-    : value;
+  key === 'making' && value ? { acts: (value as NonNullable<Project['making']>).acts, texts: { en: {} } } : value;
 const texts = new WeakMap<Studio, string>();
 
 /**

@@ -1,10 +1,11 @@
-import { isOfRoom, type ProgressEntry } from './progress';
+import { isOfRoom, type ProgressEntry, type What } from './progress';
 import { undoneKeys } from './undo';
 
-/** How far a seat had come at a moment: so many ties. */
+/** How far a seat had come at a moment: so many ties, and the step it was said to be at. */
 export interface Seen {
   readonly at: number;
   readonly made: number;
+  readonly step: string | null;
 }
 
 /** A seat while the room works. Moments are milliseconds, by the server's clock. */
@@ -12,9 +13,8 @@ export interface SeatAtWork {
   readonly here: 'expected' | 'here' | 'away' | 'home';
   /** Ties made: half knots, or repeats where there are none. */
   readonly made: number;
-  /** The first and the latest that was seen of its knotting: what its pace is told by. */
-  readonly first: Seen | null;
-  readonly latest: Seen | null;
+  /** Where it was seen to be, one after the other: what its pace is told by. Its turns at the flame lie between. */
+  readonly seen: readonly Seen[];
   /** By how many steps its band was made longer at the table, shorter below zero. */
   readonly resized: number;
   /** The step it is at, as its course names it, and since when. */
@@ -49,8 +49,7 @@ export interface Bench {
 const NOBODY: SeatAtWork = {
   here: 'expected',
   made: 0,
-  first: null,
-  latest: null,
+  seen: [],
   resized: 0,
   step: null,
   since: null,
@@ -67,10 +66,13 @@ const NOBODY: SeatAtWork = {
 const inOrder = (a: ProgressEntry, b: ProgressEntry): number =>
   a.at < b.at ? -1 : a.at > b.at ? 1 : a.n - b.n || (a.key < b.key ? -1 : 1);
 
-const counted = (seat: SeatAtWork, at: number, made: number): SeatAtWork => {
-  const seen = { at, made: Math.max(0, made) };
-  return { ...seat, made: seen.made, first: seat.first ?? seen, latest: seen, here: 'here' };
-};
+const counted = (seat: SeatAtWork, made: number): SeatAtWork => ({ ...seat, made: Math.max(0, made), here: 'here' });
+
+/** What is said of a seat that says where it is. */
+const PLACES: ReadonlySet<What> = new Set(['made', 'length', 'step']);
+
+/** The step's own name: older entries have another name before it. */
+const stepNamed = (value: ProgressEntry['value']): string => String(value).split('/').at(-1)!;
 
 /** A seat after something was said of it. */
 function after(seat: SeatAtWork, entry: ProgressEntry, countAt: (mm: number) => number): SeatAtWork {
@@ -83,19 +85,19 @@ function after(seat: SeatAtWork, entry: ProgressEntry, countAt: (mm: number) => 
     case 'home':
       return { ...seat, here: 'home', help: null, ready: null, turn: null };
     case 'made':
-      return counted(seat, at, seat.made + Number(value));
+      return counted(seat, seat.made + Number(value));
     case 'length':
-      return counted(seat, at, countAt(Number(value)));
+      return counted(seat, countAt(Number(value)));
     case 'resize':
       return { ...seat, here: 'here', resized: Number(value) };
     case 'step':
-      // The first step with knots in it is where its pace begins to be seen.
+      // Whoever goes on after a turn at the flame is back from it.
       return {
         ...seat,
         here: 'here',
-        step: String(value),
+        step: stepNamed(value),
         since: at,
-        first: seat.first ?? (String(value).startsWith('knot') ? { at, made: seat.made } : null),
+        ...(seat.turn !== null && { ready: null, turn: null }),
       };
     case 'help':
       return { ...seat, help: seat.help ?? at };
@@ -141,7 +143,9 @@ export function benchOf(entries: readonly ProgressEntry[], countAt: (seat: strin
     const at = Date.parse(entry.at);
     if (entry.seat !== null) {
       const before = seats.get(entry.seat) ?? NOBODY;
-      seats.set(entry.seat, { ...after(before, entry, (mm) => countAt(entry.seat!, mm)), last: entry });
+      const now = after(before, entry, (mm) => countAt(entry.seat!, mm));
+      const seen = PLACES.has(entry.what) ? [...before.seen, { at, made: now.made, step: now.step }] : before.seen;
+      seats.set(entry.seat, { ...now, seen, last: entry });
       continue;
     }
     // What was said of a seat that is not there any more is nobody's.

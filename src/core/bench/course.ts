@@ -1,6 +1,6 @@
-import { makingOrder, isTiedBack } from './order';
-import { groupsOf, isSection, type PiecePart, type PieceRun, type PieceSection } from '../project';
+import { isTiedBack, makingOrder } from '../acts';
 import type { PhaseName } from '../pace';
+import { groupsOf, isSection, type PieceRun, type PieceSection } from '../project';
 import { bandOf, type BandItem, type SeatPlan } from '../seat';
 import type { StitchLead } from '../stitch';
 
@@ -18,12 +18,11 @@ export interface CountedStretch {
   readonly place: BandItem | null;
 }
 
-/** A step of the way through a piece, by a name that stays while the piece is the same. */
+/** A step of the way through a piece: an act of its making, by its name, with what is counted while it is done. */
 export interface CourseStep {
   readonly id: string;
   readonly phase: PhaseName;
-  readonly part?: PiecePart;
-  readonly stretch?: CountedStretch;
+  readonly stretches: readonly CountedStretch[];
 }
 
 /** The way through a seat's piece: its steps in order, and all that is counted of it. */
@@ -45,8 +44,7 @@ function stretchOf(section: PieceSection, units: number, from: number, place: Ba
 const courses = new WeakMap<SeatPlan, Course>();
 
 /**
- * The way through a seat's piece: settle; what begins it; its knots, and what is set between them; what closes it; the check on the
- * wrist; its ends; tidy. Nothing but settling where there is no piece yet.
+ * The way through a seat's piece: it settles, does the acts of its making, and tidies. Nothing but settling where there is no piece yet.
  *
  * @example
  * courseOf(plan).steps.map(({ phase }) => phase).at(-1) // 'tidy'
@@ -60,60 +58,33 @@ export function courseOf(plan: SeatPlan): Course {
 }
 
 function wayThrough(plan: SeatPlan): Course {
-  const { piece, fit } = plan;
-  if (!piece || !fit) return { steps: [{ id: 'settle', phase: 'settle' }], stretches: [], ties: 0 };
-  const stretches: CountedStretch[] = [];
-  const counted = (section: PieceSection, phase: PhaseName, units: number, place: BandItem | null): CourseStep[] => {
-    if (!isTied(section)) return [];
-    const stretch = stretchOf(
-      section,
-      units,
-      stretches.reduce((sum, { ties }) => sum + ties, 0),
-      place,
-    );
-    stretches.push(stretch);
-    return [{ id: `${phase} ${stretches.length}`, phase, stretch }];
-  };
+  const { piece, fit, pace } = plan;
+  if (!piece || !fit || !pace)
+    return { steps: [{ id: 'settle', phase: 'settle', stretches: [] }], stretches: [], ties: 0 };
   const band = bandOf(plan);
+  let ties = 0;
+  const counted = (section: PieceSection, units: number, place: BandItem | null): CountedStretch[] => {
+    if (!isTied(section)) return [];
+    const stretch = stretchOf(section, units, ties, place);
+    ties += stretch.ties;
+    return [stretch];
+  };
   const groups = groupsOf(piece);
-  /** What is counted when a section comes: of sections that repeat by turns all of it, when the first of them comes. */
-  const comes = (section: PieceSection): CourseStep[] => {
-    const group = groups.find((own) => own.includes(section));
-    if (!group) return counted(section, 'closure', fit.counts[section.id]!, null);
-    if (group[0] !== section) return [];
-    return band.flatMap((place) =>
-      isSection(place.item) && group.includes(place.item) ? counted(place.item, 'knot', place.count, place) : [],
-    );
-  };
   const order = makingOrder(piece);
-  const inBand = new Set(piece.layout.filter(isSection).map(({ id }) => id));
-  const places = order.flatMap((id, i) => (inBand.has(id) ? [i] : []));
-  const [first, last] = [places[0] ?? order.length, places.at(-1) ?? -1];
-  /** When a part is made: what ends a strand after all knots, however early its leg comes to it. */
-  const phaseOf = ({ part }: PiecePart, place: number): PhaseName => {
-    // A knot ends it and closes it; what is trimmed, fused or glued is not done before it was tried on.
-    const isKnot = part.girth !== undefined || part.byOne === true;
-    if (part.stretch === 'end' && !isKnot) return 'finish';
-    if (place < first && part.end === undefined && part.stretch !== 'slide') return 'set-up';
-    return place > first && place < last ? 'knot' : 'closure';
-  };
-  const made = order.flatMap((id, place): CourseStep[] => {
-    const section = piece.sections[id];
-    if (section) return comes(section);
-    const item = piece.parts[id]!;
-    return [{ id: `part ${id}`, phase: phaseOf(item, place), part: item }];
-  });
-  const of = (phase: PhaseName): CourseStep[] => made.filter((step) => step.phase === phase);
-  const steps: CourseStep[] = [
-    { id: 'settle', phase: 'settle' },
-    ...of('set-up'),
-    ...of('knot'),
-    ...of('closure'),
-    { id: 'check', phase: 'check' },
-    ...of('finish'),
-    { id: 'tidy', phase: 'tidy' },
-  ];
-  return { steps, stretches, ties: stretches.reduce((sum, { ties }) => sum + ties, 0) };
+  /** What an act counts, in the order in which it is tied; of sections that repeat by turns each time it comes, when the first of them does. */
+  const stretchesOf = (ids: readonly string[]): CountedStretch[] =>
+    ids
+      .toSorted((a, b) => order.indexOf(a) - order.indexOf(b))
+      .flatMap((id) => {
+        const group = groups.find((own) => own.some((item) => item.id === id));
+        if (!group) return counted(piece.sections[id]!, fit.counts[id]!, null);
+        if (group[0]!.id !== id) return [];
+        return band.flatMap((place) =>
+          isSection(place.item) && group.includes(place.item) ? counted(place.item, place.count, place) : [],
+        );
+      });
+  const steps = pace.steps.map(({ id, phase, counts }): CourseStep => ({ id, phase, stretches: stretchesOf(counts) }));
+  return { steps, stretches: steps.flatMap((step) => step.stretches), ties };
 }
 
 /** A tie of a piece: which of its stretch and its stitch it is, and which strand leads it, where one does. */

@@ -23,7 +23,8 @@ export {
 } from './course';
 export { NOT_BEGUN, summaryOf, type BenchSummary } from './summary';
 export { paceSeen, type PaceSeen } from './pace-seen';
-export { phaseNow, restOf } from './rest';
+export { minutesBetween, phaseNow, placeOf, type Place } from './place';
+export { restOf } from './rest';
 export { mayUndo, OWN_PAGE } from './undo';
 export { entriesForSeat } from './for-seat';
 export { withinCourse } from './within-course';

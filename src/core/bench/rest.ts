@@ -1,68 +1,76 @@
-import { PHASES, type Pace, type PhaseName } from '../pace';
-import type { RestSeat } from '../room';
+import { PHASES, type Pace, type PaceStep, type PhaseName } from '../pace';
+import { spansOf, type RestSeat, type RestSpan, type Span, type Wet } from '../room';
 import type { SeatPlan } from '../seat';
 import type { Figures } from '../studio';
-import { seatAtWork, workedMinutes, type Bench, type SeatAtWork } from './bench';
-import { courseOf, type Course } from './course';
+import { seatAtWork, workedMinutes, type Bench } from './bench';
+import { courseOf } from './course';
 import { paceSeen } from './pace-seen';
+import { minutesBetween, placeOf, type Place } from './place';
+
+/** The steps that are still to come from a place on, the first with what is left of it. */
+function stepsFrom(steps: readonly PaceStep[], { step, share }: Place): PaceStep[] {
+  const shift = ({ until, ...rest }: PaceStep): PaceStep => ({ ...rest, until: Math.max(0, until - step) });
+  return steps.slice(step).map((own, i) => shift(i === 0 ? { ...own, minutes: own.minutes * (1 - share) } : own));
+}
+
+/** Glue that somebody at a place left to dry before it, at the pace that was seen. */
+function wetAt(pace: Pace, place: Place, slower: number): Wet {
+  return pace.steps.slice(0, place.step).flatMap(({ dries, until }, i) => {
+    const since = minutesBetween(pace, { step: i + 1, share: 0 }, place) * Math.exp(slower);
+    return dries > since && until > place.step ? [{ dry: dries - since, until: until - place.step }] : [];
+  });
+}
 
 /**
- * The phase a seat is in: of the step it is at, of its knots where some are made, else before all.
- *
- * @example
- * phaseNow(courseOf(plan), seatAtWork(benchOf([], () => 0), 's')) // 'settle'
+ * A span at the pace that was seen. Each phase differs by itself, so that together they differ less; the one that is under way by what is
+ * not seen of it yet.
  */
-export function phaseNow(course: Course, seat: SeatAtWork): PhaseName {
-  if (seat.turn !== null || seat.ready !== null) return 'finish';
-  const step = course.steps.find(({ id }) => id === seat.step?.split('/')[0])?.phase;
-  if (step && step !== 'settle') return step;
-  if (seat.made > 0) return seat.made >= course.ties ? 'closure' : 'knot';
-  return step ?? 'settle';
+function restSpan({ minutes, idle, visit }: Span, { slower, own, now, left }: Going): RestSpan {
+  const work = minutes.reduce((sum, one) => sum + one, 0);
+  const variance = minutes.reduce((sum, one, phase) => sum + (one * (PHASES[phase] === now ? left : own)) ** 2, 0);
+  return { work: work * Math.exp(slower), idle, spread: work === 0 ? 0 : Math.sqrt(variance) / work, visit };
 }
 
-/** Share of a phase without counts that is taken to be left, however long it lasts, until its next step is said. A convention of the clock. */
-const NOT_OVER = 0.2;
-
-const minutesOf = ({ phases }: Pace, phase: PhaseName): number =>
-  phases.reduce((sum, own) => sum + (own.phase === phase ? own.minutes : 0), 0);
-
-/** Minutes of a seat's work that are still to come, before it is ready to finish, at the pace that was planned. */
-function workToCome(pace: Pace, course: Course, seat: SeatAtWork, bench: Bench, now: number): number {
-  const phase = phaseNow(course, seat);
-  const place = PHASES.indexOf(phase);
-  return PHASES.reduce((sum, own, i) => {
-    if (own === 'finish' || own === 'tidy' || i < place) return sum;
-    const minutes = minutesOf(pace, own);
-    if (i > place) return sum + minutes;
-    if (own === 'knot') return sum + minutes * (1 - Math.min(1, seat.made / Math.max(1, course.ties)));
-    // In any other phase the clock says how much is done, but for what is left until somebody says that it is over.
-    const spent = seat.since === null ? 0 : workedMinutes(bench, seat.since, now);
-    return sum + Math.max(minutes * NOT_OVER, minutes - spent);
-  }, 0);
+/** How a seat goes on: how much slower than planned, and how far its phases may differ from each other, the one under way by so much. */
+interface Going {
+  readonly slower: number;
+  readonly own: number;
+  readonly now: PhaseName;
+  readonly left: number;
 }
 
 /**
- * What of a seat is still to come, as the room's rest is simulated from: null of those who are done, away or gone home, and of those
- * that cannot be planned.
+ * What of a seat is still to come since it was last heard of, as the room's rest is simulated from: null of those who are done, away or gone
+ * home, and of those that cannot be planned.
  *
  * @example
- * restOf('s', plan, benchOf([], () => 0), 0, figures).atFlame // true
+ * restOf('s', plan, benchOf([], () => 0), 0, figures).waitsSince // null
  */
 export function restOf(id: string, plan: SeatPlan, bench: Bench, now: number, figures: Figures): RestSeat | null {
   const { pace } = plan;
   const seat = seatAtWork(bench, id);
   if (!pace || seat.done !== null || seat.here === 'away' || seat.here === 'home') return null;
   const course = courseOf(plan);
-  const seen = paceSeen(pace, course.ties, seat, bench, figures);
-  const finish = pace.phases.find(({ phase }) => phase === 'finish');
-  const slower = Math.exp(seen.slower);
+  const place = placeOf(course, seat, figures.slow_start);
+  const { slower, person, left } = paceSeen(pace, course, seat, bench, figures);
+  const isAtFlame = seat.ready !== null || seat.turn !== null;
+  // Who waits for the flame has come to their next turn there, whatever step was said last.
+  const station = pace.steps.findIndex(({ at }, i) => at === 'station' && i >= place.step);
+  const from = isAtFlame ? { step: station < 0 ? pace.steps.length : station, share: 0 } : place;
+  // Whoever has not begun waits for the showing first.
+  const showing = place.step === 0 ? figures.showing_minutes : 0;
+  const own = pace.spread * Math.sqrt(1 - figures.person_share);
+  const going: Going = { slower, own, now: pace.steps[place.step]!.phase, left };
+  const spans = spansOf(stepsFrom(pace.steps, from), wetAt(pace, from, slower)).map((span, i) =>
+    restSpan(i === 0 ? { ...span, idle: span.idle + showing } : span, going),
+  );
+  const heard = seat.seen.at(-1)?.at ?? bench.began ?? now;
   return {
     id,
-    work: seat.ready !== null ? 0 : workToCome(pace, course, seat, bench, now) * slower,
-    finish: (finish?.minutes ?? 0) * (finish?.at === 'station' ? 1 : slower),
-    spread: seen.spread,
-    atFlame: finish?.at === 'station',
-    waitsSince: seat.ready === null ? null : workedMinutes(bench, seat.ready, now),
-    servedFor: seat.turn === null ? null : workedMinutes(bench, seat.turn, now),
+    spans: isAtFlame && station < 0 ? [] : spans,
+    person,
+    heard: isAtFlame ? 0 : workedMinutes(bench, heard, now),
+    waitsSince: isAtFlame && station >= 0 && seat.ready !== null ? workedMinutes(bench, seat.ready, now) : null,
+    servedFor: isAtFlame && station >= 0 && seat.turn !== null ? workedMinutes(bench, seat.turn, now) : null,
   };
 }

@@ -16,7 +16,9 @@ export function seenAtBench(
   entries: readonly ProgressEntry[],
   seat: string,
 ): { readonly minutes: number | null; readonly ties: number; readonly knotting: number } | null {
-  const { first, latest, done } = seatAtWork(bench, seat);
+  const { seen, done } = seatAtWork(bench, seat);
+  const counts = seen.filter(({ made }, i) => made > 0 || (seen[i + 1]?.made ?? 0) > 0);
+  const [first, latest] = [counts[0], counts.at(-1)];
   const undone = undoneKeys(entries);
   const steps = entries.filter(({ seat: of, what, key }) => of === seat && what === 'step' && !undone.has(key));
   const begins = steps.map(({ at }) => Date.parse(at)).sort((a, b) => a - b)[0] ?? first?.at;

@@ -44,6 +44,11 @@ const turnedTo = ({ at: [x, y, z], towards }: SideExit, strand: DrawnStrand, fro
   points: strand.points.map(([, py, pz]): Point => [x + towards * Math.abs(py - from), y, z + pz]),
 });
 
+const movedAcross = (strand: DrawnStrand, across: number): DrawnStrand => ({
+  ...strand,
+  points: strand.points.map(([x, y, z]): Point => [x + across, y, z]),
+});
+
 /** The strands of a part for some of its legs, at the band's edge and outward from there. */
 function strandsOf(item: PiecePart, legs: readonly Leg[], at: number, outward: 1 | -1, shown: number): DrawnStrand[] {
   const ordered = legs.toSorted((a, b) => Number(a.stands) - Number(b.stands));
@@ -133,9 +138,28 @@ function placeParts(plan: SeatPlan): DrawnPart[] {
   const reached = new Map<string, number>();
   const exits = new Map<string, SideExit | null>();
   const out: DrawnPart[] = [];
+  /** Where across the band the strands of these legs left the part before, on the mean, mm. */
+  const leftAt = (legs: readonly Leg[], outward: 1 | -1): number => {
+    const own = new Set(legs.map(({ of, leg }) => `${of} ${leg}`));
+    const before = out.filter(({ item, outward: way }) => item.id === legs[0]!.after && way === outward);
+    const places = before
+      .flatMap(({ strands }) => strands.filter(({ leg }) => own.has(leg)))
+      .map((s) => s.points.at(-1)![0]);
+    return places.length > 0 ? places.reduce((sum, x) => sum + x, 0) / places.length : 0;
+  };
   const draw = (id: string, outward: 1 | -1): void => {
-    const item = piece.parts[id];
     const legs = (byPart.get(id) ?? []).filter((leg) => leg.outward === outward);
+    // Ends that leave different knots are drawn each at its own knot.
+    const knots = [...new Set(legs.map(({ after }) => after))];
+    if (piece.parts[id]?.part.stretch !== 'end' || knots.length < 2) drawFor(id, legs, outward, 0);
+    else
+      for (const knot of knots) {
+        const own = legs.filter(({ after }) => after === knot);
+        drawFor(id, own, outward, knot === null ? 0 : leftAt(own, outward));
+      }
+  };
+  const drawFor = (id: string, legs: readonly Leg[], outward: 1 | -1, across: number): void => {
+    const item = piece.parts[id];
     const [first] = legs;
     if (!item || !first || item.part.stretch === 'join') return;
     const here = band.find((own) => own.item.id === id);
@@ -149,7 +173,7 @@ function placeParts(plan: SeatPlan): DrawnPart[] {
     const isEnd = item.part.stretch === 'end';
     const strands = strandsOf(item, legs, at, outward, shown).map((strand) => {
       const exit = isEnd && exits.get(`${strand.leg} ${outward}`);
-      return exit ? turnedTo(exit, strand, at) : strand;
+      return exit ? turnedTo(exit, strand, at) : movedAcross(strand, across);
     });
     const part = { item, at, outward, strands };
     out.push(part);

@@ -16,6 +16,8 @@ export interface Leg {
   /** Where the band's edge is that it comes from or goes to, and which way out of it the part stands. */
   readonly edge: number;
   readonly outward: 1 | -1;
+  /** The part that the leg comes out of to this one, null where it comes out of a section. */
+  readonly after: string | null;
   /** How far out it comes among the leg's parts on that side of the band. */
   readonly rank: number;
   /** Whether it comes straight out of a section that it works: its end is at the side of the band. */
@@ -95,6 +97,7 @@ export function legsByPart(piece: Piece, band: readonly BandItem[]): Map<string,
           of,
           leg: n,
           stands: 'stands' in step && step.stands === true,
+          after: (next && idIn(next, 'part')) ?? null,
           edge: out === 1 ? to : from,
           outward: out,
           rank:

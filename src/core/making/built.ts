@@ -1,60 +1,35 @@
-import { courseOf } from '../bench';
-import { safetyClass } from '../part';
+import { builtActs } from '../acts';
 import type { ActText, Piece, ProjectAct } from '../project';
 import type { SeatPlan } from '../seat';
 import type { MakingWords } from './words';
 
+/** What an act of a built making says: the step of its part, or those of its stitches. */
+function textOf({ id, of: [name] = [], finish, count }: ProjectAct, piece: Piece, words: MakingWords): ActText {
+  const section = piece.sections[name ?? ''];
+  if (section && count) {
+    const steps = [...new Set(section.runs.flatMap(({ stitch }) => stitch.steps.map(({ text }) => text)))];
+    const unit = count.unit === 'rows' ? 'count' : count.unit.replace('-', '_');
+    const goOn = words.built.go_on.replace('{n}', `{${unit}:${section.id}}`);
+    return { text: `${steps.join(' ')} ${goOn}`, right: section.runs[0]!.stitch.watch };
+  }
+  const item = piece.parts[name ?? ''];
+  if (item) return { text: finish === undefined ? item.part.step : `${item.part.name}.` };
+  if (id === 'wear') return { text: words.built.wear };
+  const byBand = piece.project.sizing.by === 'band';
+  return { text: byBand ? words.built.measure.replace('{length}', '{band_length}') : words.built.try_on };
+}
+
+/** The words of the acts that are built for a project without a making. */
+export const builtTexts = (piece: Piece, words: MakingWords): Record<string, ActText> =>
+  Object.fromEntries(builtActs(piece).map((act) => [act.id, textOf(act, piece, words)]));
+
 /**
- * A making for a project that has none: its parts and sections in an order in which nothing is used before it exists, a look at the
- * length before anything closes it, and the ends last.
+ * A making for a project that has none, to be changed from there.
  *
  * @example
  * builtMaking(plan, words).acts.at(-1).phase // 'wear'
  */
 export function builtMaking(plan: SeatPlan, words: MakingWords): NonNullable<Piece['project']['making']> {
-  const acts: ProjectAct[] = [];
-  const en: Record<string, ActText> = {};
-  const add = (act: ProjectAct, text: ActText): void => {
-    acts.push(act);
-    en[act.id] = text;
-  };
-  const byBand = plan.piece!.project.sizing.by === 'band';
-  const check = (): void => {
-    if (acts.some(({ id }) => id === 'length')) return;
-    const text = byBand ? words.built.measure.replace('{length}', '{band_length}') : words.built.try_on;
-    add({ id: 'length', phase: 'check', checkpoint: true, last_chance: 'length' }, { text });
-  };
-  const told = new Set<string>();
-  for (const { phase, part, stretch } of courseOf(plan).steps) {
-    if (part && (phase === 'closure' || phase === 'finish')) check();
-    if (part) {
-      const kind = safetyClass(part.part);
-      const finish = phase === 'finish' && part.part.slug in words.ends;
-      const tools = part.part.tools.slice(0, 6);
-      add(
-        {
-          id: `part-${part.id}`,
-          phase: phase === 'set-up' ? 'start' : phase === 'closure' ? 'close' : phase === 'finish' ? 'finish' : 'knot',
-          of: [part.id],
-          ...(finish && { finish: part.id }),
-          ...(!finish && kind === 'heat' && { heat: true as const }),
-          ...(!finish && tools.length > 0 && { tools: [...tools] }),
-        },
-        { text: finish ? `${part.part.name}.` : part.part.step },
-      );
-    } else if (stretch && !told.has(stretch.section.id)) {
-      told.add(stretch.section.id);
-      const { id, runs, halfKnots } = stretch.section;
-      const unit = halfKnots > 0 ? (runs[0]!.stitch.slug.includes('spiral') ? 'half-knots' : 'square-knots') : 'rows';
-      const steps = [...new Set(runs.flatMap(({ stitch }) => stitch.steps.map(({ text }) => text)))];
-      const n = `{${unit === 'rows' ? 'count' : unit.replace('-', '_')}:${id}}`;
-      add(
-        { id: `section-${id}`, phase: stretch.place ? 'knot' : 'close', of: [id], count: { sections: [id], unit } },
-        { text: `${steps.join(' ')} ${words.built.go_on.replace('{n}', n)}`, right: runs[0]!.stitch.watch },
-      );
-    }
-  }
-  check();
-  add({ id: 'wear', phase: 'wear' }, { text: words.built.wear });
-  return { acts, texts: { en } };
+  const piece = plan.piece!;
+  return { acts: builtActs(piece), texts: { en: builtTexts(piece, words) } };
 }

@@ -1,5 +1,6 @@
+import { sectionsBy } from '../acts';
 import type { ActUnit } from '../project';
-import { sectionsBy, type Fitted } from './fitted';
+import type { Fitted } from './fitted';
 import type { MakingWords } from './words';
 
 /** The sum of some numbers. */
@@ -7,7 +8,7 @@ export const sum = (values: readonly number[]): number => values.reduce((all, va
 
 /** Half knots of some sections together; of sections in arms, of one arm. */
 function halfKnotsOf(fitted: Fitted, ids: readonly string[]): number {
-  const own = ids.flatMap((id) => sectionsBy(fitted, id));
+  const own = ids.flatMap((id) => sectionsBy(fitted.piece, id));
   return Math.round(sum(own.map((section) => section.halfKnots * fitted.fit.counts[section.id]!)));
 }
 
@@ -20,7 +21,7 @@ function beadsOf(fitted: Fitted, ids: readonly string[], which: 'beads' | 'core-
   );
   return sum(
     ids.flatMap((id) =>
-      sectionsBy(fitted, id).map((section) => {
+      sectionsBy(fitted.piece, id).map((section) => {
         const count = fit.counts[section.id]!;
         if (which !== 'beads') {
           const stitch = which === 'core-beads' ? 'bead-on-core' : 'beads-on-workers';
@@ -52,13 +53,16 @@ export function countIn(fitted: Fitted, ids: readonly string[], unit: ActUnit): 
     case 'tubes':
     case 'courses':
     case 'hitches': {
-      const own = ids.flatMap((id) => sectionsBy(fitted, id));
+      const own = ids.flatMap((id) => sectionsBy(fitted.piece, id));
       const times = own.map(({ id, runs }) => fitted.fit.counts[id]! * sum(runs.map((run) => run.times)));
       return { of: sum(times), over: 0 };
     }
     case 'rows':
     case 'flowers':
-      return { of: sum(ids.flatMap((id) => sectionsBy(fitted, id)).map(({ id }) => fitted.fit.counts[id]!)), over: 0 };
+      return {
+        of: sum(ids.flatMap((id) => sectionsBy(fitted.piece, id)).map(({ id }) => fitted.fit.counts[id]!)),
+        over: 0,
+      };
   }
 }
 

@@ -1,8 +1,9 @@
+import { isIn } from '../acts';
 import { endsToCome } from '../rescue';
 import type { SeatPlan } from '../seat';
 import type { Figures, Skill } from '../studio';
 import { countIn } from './counts';
-import { isIn, type Fitted } from './fitted';
+import type { Fitted } from './fitted';
 import { isCountedBy, lengthStep, resizePlan } from './resize';
 import type { ProjectAct } from '../project';
 
@@ -29,7 +30,7 @@ function stepWords(fitted: Fitted, plan: SeatPlan, acts: readonly ProjectAct[], 
   );
   const unit = act?.count?.unit;
   const longer = resizePlan(plan, 1);
-  const own = act?.count?.sections.filter((id) => isIn(fitted, id)) ?? [];
+  const own = act?.count?.sections.filter((id) => isIn(fitted.piece, id)) ?? [];
   const isByKnot = unit === undefined || HALF_KNOTS.has(unit);
   const counted = isByKnot ? 'half-knots' : unit;
   const many = isByKnot

@@ -1,11 +1,11 @@
+import { actsOf, isIn, type PieceAct } from '../acts';
 import { workedDiameter } from '../cord';
-import { safetyClass } from '../part';
-import { type ActText, type Piece, type ProjectAct } from '../project';
+import type { ActText, ProjectAct } from '../project';
 import type { SeatPlan } from '../seat';
-import { builtMaking } from './built';
+import { builtTexts } from './built';
 import { sayHalfKnot } from './half-knots';
 import { countIn } from './counts';
-import { isIn, type Fitted, type Maker, type MakingUnits } from './fitted';
+import type { Fitted, Maker, MakingUnits } from './fitted';
 
 export type { Maker };
 import { fillText, sayLength, strandsOf } from './placeholders';
@@ -50,37 +50,6 @@ export interface Telling {
 /** From this age somebody handles a flame themselves, beside the person in charge; younger, an adult does it for them. */
 const ADULT_AGE = 18;
 
-/** Everything that an act is of. */
-const idsOf = ({ of = [], count, knots, finish }: ProjectAct): string[] => [
-  ...new Set([
-    ...of,
-    ...(count?.sections ?? []),
-    ...(knots?.sections ?? []),
-    ...(finish === undefined ? [] : [finish]),
-  ]),
-];
-
-function applies(act: ProjectAct, fitted: Fitted): boolean {
-  const { choices, flame } = fitted.piece;
-  const { when } = act;
-  const ids = idsOf(act);
-  return (
-    (ids.length === 0 || ids.some((id) => isIn(fitted, id))) &&
-    (when?.colours === undefined || when.colours === choices.colours) &&
-    (when?.swap === undefined || when.swap === (choices.swap ?? false)) &&
-    (when?.beads === undefined || when.beads === (choices.beads !== null)) &&
-    (when?.flame === undefined || when.flame === flame)
-  );
-}
-
-/** Whether a part is the one its project names, or what stands for it without a flame: not another knot that the seat chose. */
-function isOwn(id: string, { project, parts }: Piece): boolean {
-  const part = parts[id];
-  return (
-    !part || id !== project.options.stopper || project.parts.some((use) => use.id === id && use.part === part.part.slug)
-  );
-}
-
 /** Left and right exchanged, for a left hand. */
 const mirrored = (text: string): string =>
   text.replace(/\b(left|right)\b/gi, (side) => {
@@ -90,16 +59,13 @@ const mirrored = (text: string): string =>
 
 const joined = (...parts: readonly (string | undefined)[]): string => parts.filter(Boolean).join(' ');
 
-function actOf(act: ProjectAct, own: ActText | undefined, fitted: Fitted, telling: Required<Telling>): Omit<Act, 'n'> {
+function actOf(one: PieceAct, own: ActText | undefined, fitted: Fitted, telling: Required<Telling>): Omit<Act, 'n'> {
   const { piece, words, maker } = fitted;
-  const end = act.finish === undefined ? undefined : piece.parts[act.finish];
+  const { act, end, heat, glue, tools, of } = one;
   const how = end && words.ends[end.part.slug];
-  const byEnd = end && safetyClass(end.part);
-  const heat = act.heat ?? (byEnd === 'heat' ? true : undefined);
-  const glue = act.glue ?? (end?.part.tools.includes('glue') ? true : undefined);
   const isAdult = maker.age !== null && maker.age >= ADULT_AGE;
-  const by = act.by ?? (heat && !isAdult ? 'helper' : 'participant');
-  const station = heat && act.by !== 'instructor' ? words.heat[isAdult ? 'adult' : 'child'] : undefined;
+  const by = one.by === 'anybody' ? (heat && !isAdult ? 'helper' : 'participant') : one.by;
+  const station = heat && one.by !== 'instructor' ? words.heat[isAdult ? 'adult' : 'child'] : undefined;
   const named: Record<string, string> = {
     ...strandsOf(fitted),
     ...(act.knots && sayHalfKnot(act.knots, telling.convention, words)),
@@ -116,9 +82,7 @@ function actOf(act: ProjectAct, own: ActText | undefined, fitted: Fitted, tellin
   };
   const right = joined(own?.right, how?.right);
   const ifNot = [...(own?.if_not ?? []), ...(how?.if_not ?? [])];
-  const tools = [...new Set([...(act.tools ?? []), ...(end?.part.tools ?? [])])];
-  const of = idsOf(act).filter((id) => isIn(fitted, id));
-  const sections = act.count?.sections.filter((id) => isIn(fitted, id)) ?? [];
+  const sections = act.count?.sections.filter((id) => isIn(piece, id)) ?? [];
   const { of: many, over } = act.count ? countIn(fitted, sections, act.count.unit) : { of: 0, over: 0 };
   return {
     id: act.id,
@@ -138,8 +102,8 @@ function actOf(act: ProjectAct, own: ActText | undefined, fitted: Fitted, tellin
     ...(act.knots && { knots: act.knots }),
     ...(act.hold !== undefined && { hold: act.hold }),
     ...(tools.length > 0 && { tools }),
-    ...(heat && { heat }),
-    ...(glue && { glue }),
+    ...(heat && { heat: true as const }),
+    ...(glue && { glue: true as const }),
     by,
     ...(act.checkpoint && { checkpoint: true as const }),
     ...(act.last_chance && { last_chance: act.last_chance }),
@@ -157,25 +121,13 @@ export function makingOf(maker: Maker, plan: SeatPlan, words: MakingWords, telli
   const { piece, fit } = plan;
   if (!piece || !fit) return [];
   const fitted: Fitted = { maker, piece, fit, units: telling.units, words };
-  const { acts, texts } = piece.project.making ?? builtMaking(plan, words);
+  const texts = piece.project.making?.texts.en ?? builtTexts(piece, words);
   const own = { convention: 'left-right' as const, left_handed: false, ...telling };
-  const chosen = new Set<string>();
-  return acts
-    .filter((act) => applies(act, fitted))
-    .flatMap((act) => {
-      // Another knot in its place is made as that knot is: one act tells it.
-      const [id, ...more] = act.of ?? [];
-      if (id === undefined || more.length > 0 || act.phase !== 'close' || isOwn(id, piece))
-        return [{ act, text: texts.en[act.id] }];
-      if (chosen.has(id)) return [];
-      chosen.add(id);
-      const { step, tools } = piece.parts[id]!.part;
-      return [
-        {
-          act: { ...act, tools: [...(act.tools ?? []).filter((tool) => plan.tools.includes(tool)), ...tools] },
-          text: { text: step },
-        },
-      ];
-    })
-    .map(({ act, text }, i) => ({ n: i + 1, ...actOf(act, text, fitted, own) }));
+  return actsOf(piece).map((one, i) => {
+    const { other, act } = one;
+    // Another knot in its place is made as that knot is: one act tells it.
+    if (!other) return { n: i + 1, ...actOf(one, texts[act.id], fitted, own) };
+    const tools = one.tools.filter((tool) => plan.tools.includes(tool));
+    return { n: i + 1, ...actOf({ ...one, tools }, { text: other.part.step }, fitted, own) };
+  });
 }

@@ -1,10 +1,11 @@
+import { sectionsBy } from '../acts';
 import { tailOf, tailsOf, walkStep } from '../cut';
 import { workedDiameter } from '../cord';
 import { formatLength, formatMm } from '../measure';
 import { loopInside } from '../part';
 import { inCord, type LegStep, type PieceCord, type PiecePart } from '../project';
 import { countIn, sayCount, sum } from './counts';
-import { sectionsBy, type Fitted, type MakingUnits } from './fitted';
+import type { Fitted, MakingUnits } from './fitted';
 import type { SeatPlan } from '../seat';
 import type { MakingWords } from './words';
 
@@ -13,7 +14,7 @@ const isAt = (step: LegStep, ids: ReadonlySet<string>, does: 'work' | 'core'): b
 
 /** The first leg that works a section, or runs through it, with its step there. */
 function legAt(fitted: Fitted, id: string, does: 'work' | 'core') {
-  const ids = new Set(sectionsBy(fitted, id).map((section) => section.id));
+  const ids = new Set(sectionsBy(fitted.piece, id).map((section) => section.id));
   for (const cord of fitted.piece.cords)
     for (const leg of cord.use.legs) {
       const at = leg.route.findLastIndex((step) => isAt(step, ids, does));
@@ -110,7 +111,7 @@ const PLACEHOLDERS: Readonly<Record<string, (fitted: Fitted, id: string) => stri
   eye_start: ({ piece, units }) => figureOf(piece, 'eye_start', units),
   bead_sequence: (fitted) => sequenceOf(fitted),
   length: (fitted, id) => {
-    const own = id.split('+').flatMap((one) => sectionsBy(fitted, one));
+    const own = id.split('+').flatMap((one) => sectionsBy(fitted.piece, one));
     return sayLength(sum(own.map((section) => section.unit * fitted.fit.counts[section.id]!)), fitted.units);
   },
   part_length: (fitted, id) => {

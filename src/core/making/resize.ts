@@ -1,8 +1,8 @@
+import { sectionsBy } from '../acts';
 import { courseOf } from '../bench';
-import { workingMinutes } from '../pace';
+import { workingMinutes, type PaceStep } from '../pace';
 import { groupsOf, isSection, type Piece, type PieceSection } from '../project';
 import type { SeatPlan } from '../seat';
-import { sectionsBy } from './fitted';
 
 /** A look at the length while it can still be changed. */
 const isLengthCheck = ({ last_chance }: { last_chance?: string | undefined }): boolean => last_chance === 'length';
@@ -13,7 +13,7 @@ const growing = (piece: Piece): PieceSection[] =>
 
 /** Whether what an act counts by a name is a section, or one that stands in for it. */
 export const isCountedBy = (piece: Piece, name: string, id: string): boolean =>
-  sectionsBy({ piece }, name).some((section) => section.id === id);
+  sectionsBy(piece, name).some((section) => section.id === id);
 
 /**
  * The sections that are still changed when the length is looked at: what was knotted last before it, and what comes after it. What lies
@@ -93,6 +93,20 @@ export function spareSteps({ ties, end, fewest }: Pick<LengthStep, 'ties' | 'end
 const repeatsIn = (piece: Piece, counts: Readonly<Record<string, number>>): number =>
   growing(piece).reduce((sum, { id, joins }) => sum + (joins ? 0 : counts[id]!), 0);
 
+/** A step of the pace with as much knotting as its sections have in another length. */
+function inNewLength(
+  step: PaceStep,
+  { sections }: Piece,
+  before: Readonly<Record<string, number>>,
+  after: Readonly<Record<string, number>>,
+): PaceStep {
+  const knots = (counts: Readonly<Record<string, number>>): number =>
+    step.counts.reduce((sum, id) => sum + counts[id]! * Math.max(1, sections[id]!.halfKnots), 0);
+  if (step.counts.length === 0) return step;
+  const knotting = (step.knotting * knots(after)) / Math.max(1, knots(before));
+  return { ...step, knotting, minutes: step.minutes - step.knotting + knotting };
+}
+
 /**
  * A seat's plan after its length was changed at the table by so many steps: its counts, its length and its minutes. What was cut stays.
  *
@@ -121,11 +135,9 @@ export function resizePlan(plan: SeatPlan, steps: number): SeatPlan {
     ...(fit.centre_mm !== undefined && { centre_mm: fit.centre_mm + by * mm }),
     repeats: (fit.repeats * repeatsIn(piece, longerCounts)) / Math.max(1, repeatsIn(piece, fit.counts)),
   };
-  const next = { ...plan, fit: longer };
-  if (!pace) return next;
-  // The knotting takes longer as there is more of it.
-  const share = courseOf(next).ties / Math.max(1, courseOf(plan).ties);
-  const phases = pace.phases.map((own) => (own.phase === 'knot' ? { ...own, minutes: own.minutes * share } : own));
-  const changed = { ...pace, phases };
-  return { ...next, pace: changed, minutes: workingMinutes(changed) };
+  const changed = pace && {
+    ...pace,
+    steps: pace.steps.map((one) => inNewLength(one, piece, fit.counts, longerCounts)),
+  };
+  return { ...plan, fit: longer, ...(changed && { pace: changed, minutes: workingMinutes(changed) }) };
 }

@@ -1,8 +1,7 @@
 import type { Figures } from '../studio';
-import { courseOf, type CountedStretch, type Course, type CourseStep } from '../bench';
+import { courseOf, type CountedStretch } from '../bench';
 import type { SeatPlan } from '../seat';
 import { halfKnotAt, sayHalfKnot, type Side } from './half-knots';
-import { isIn, sectionsBy } from './fitted';
 import { makingOf, type Act, type Maker, type Telling } from './making';
 import { lengthQuestion, type LengthQuestion } from './length-question';
 import { nameStrands } from './placeholders';
@@ -21,7 +20,7 @@ export interface StepTie {
 
 /** An act as a seat's own page shows it: its words, its drawings, and what is counted. */
 export interface MakingStep extends Omit<Act, 'id' | 'n' | 'count' | 'phase'> {
-  /** The step of the course that it belongs to, and its act: what progress notes. */
+  /** The name of its act; `settle` and `tidy` beside them: what progress notes. */
   readonly id: string;
   readonly phase: Act['phase'] | 'settle' | 'tidy';
   readonly drawings: readonly string[];
@@ -37,23 +36,6 @@ export interface MakingStep extends Omit<Act, 'id' | 'n' | 'count' | 'phase'> {
   } | null;
   /** Where the length can be changed for the last time: what is asked. */
   readonly length: LengthQuestion | null;
-}
-
-const STARTS: ReadonlySet<string> = new Set(['prepare', 'set-up', 'start']);
-
-/**
- * The step of a course that an act belongs to: that of a part or section it makes, else by its phase. A look on the way is a part of the
- * work; the course's own check is when nothing is left to count.
- */
-function courseStepOf(course: Course, { of = [], phase }: Act, isAllCounted: boolean): string {
-  if (phase === 'check' && isAllCounted) return 'check';
-  if (phase === 'wear') return 'tidy';
-  const isOf = ({ part, stretch }: CourseStep): boolean =>
-    (part !== undefined && of.includes(part.id)) || (stretch !== undefined && of.includes(stretch.section.id));
-  const own = course.steps.filter(isOf);
-  const knots = own.find(({ stretch }) => stretch);
-  const first = STARTS.has(phase) ? own.find(({ stretch }) => !stretch) : (knots ?? own[0]);
-  return first?.id ?? (STARTS.has(phase) ? 'settle' : (own[0]?.id ?? 'check'));
 }
 
 /** A half knot of a section: the side that leads it and the strand, its sentence, and the drawings of a tie led from there. */
@@ -89,25 +71,11 @@ function tapped(
   return kind === 'repeats' && ties === count.of ? count.unit : kind!;
 }
 
-/** The ties that the last act of a section counts; null where another act counts them, or nothing is tied. */
-function tallyOf(
-  plan: SeatPlan,
-  acts: readonly Act[],
-  act: Act,
-  words: MakingWords,
-  convention: Convention,
-): MakingStep['tally'] {
-  const piece = plan.piece!;
-  if (!act.count) return null;
-  const later = new Set(acts.slice(acts.indexOf(act) + 1).flatMap((own) => (own.count ? (own.of ?? []) : [])));
-  const ids = new Set(
-    (act.of ?? [])
-      .filter((id) => !later.has(id) && isIn({ piece }, id))
-      .flatMap((id) => sectionsBy({ piece }, id).map((own) => own.id)),
-  );
-  const own = courseOf(plan).stretches.filter(({ section }) => ids.has(section.id));
+/** The ties that are counted while an act is done; null where none are. */
+function tallyOf(plan: SeatPlan, act: Act, words: MakingWords, convention: Convention): MakingStep['tally'] {
+  const own = courseOf(plan).steps.find(({ id }) => id === act.id)?.stretches ?? [];
   const [first] = own;
-  if (!first) return null;
+  if (!act.count || !first) return null;
   const { section } = first;
   const run = section.runs[0]!;
   const isOne = own.every((one) => one.section.runs.length === 1 && one.section.runs[0]!.stitch === run.stitch);
@@ -168,7 +136,6 @@ export function makingSteps(
   telling: Telling,
   figures: Figures,
 ): MakingStep[] {
-  const course = courseOf(plan);
   const acts = makingOf(maker, plan, words, telling);
   const plain = { by: 'participant' as const, tally: null, length: null };
   const { piece, fit } = plan;
@@ -179,9 +146,9 @@ export function makingSteps(
       const whole = acts.find((one) => one.id === id)!;
       return {
         ...act,
-        id: `${courseStepOf(course, whole, !acts.slice(acts.indexOf(whole) + 1).some(({ count }) => count))}/${id}`,
+        id,
         drawings: i === own.length - 1 ? ['closed'] : drawingsOf(plan, acts, whole, words, convention),
-        tally: tallyOf(plan, acts, whole, words, convention),
+        tally: tallyOf(plan, whole, words, convention),
         length:
           act.last_chance === 'length' && piece && fit
             ? lengthQuestion(

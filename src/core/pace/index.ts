@@ -1,1 +1,11 @@
-export { PHASES, phasesOf, workingMinutes, type Maker, type Pace, type Phase, type PhaseName } from './phases';
+export {
+  minutesByPhase,
+  paceOf,
+  PHASES,
+  startOf,
+  workingMinutes,
+  type Maker,
+  type Pace,
+  type PaceStep,
+  type PhaseName,
+} from './phases';

@@ -1,41 +1,42 @@
+import { actsOf, type PieceAct } from '../acts';
 import type { Fit } from '../fit';
-import { safetyClass, type Part } from '../part';
-import type { Piece } from '../project';
-import type { Figures, Skill } from '../studio';
+import { ACT_PHASES, type Piece } from '../project';
+import type { Figures } from '../studio';
+import { actMinutes } from './act-minutes';
+import { fineness, handsOf, isChild, type Maker } from './hands';
 
-/** What a seat goes through, in order. It waits for the showing once it has settled, and for the flame before it finishes. */
-export const PHASES = ['settle', 'set-up', 'knot', 'beads', 'closure', 'check', 'finish', 'tidy'] as const;
+export type { Maker };
+
+/** What a seat goes through: it settles, does the acts of its piece, which come in the order of its making, and tidies. */
+export const PHASES = ['settle', ...ACT_PHASES, 'tidy'] as const;
 export type PhaseName = (typeof PHASES)[number];
 
-/** A phase of a seat: its minutes, half of all times shorter and half longer, and where it is done. */
-export interface Phase {
+/** A step of a seat: its minutes, half of all times shorter and half longer, and where it is done. */
+export interface PaceStep {
+  /** The act's name in the making; `settle` and `tidy` beside them. */
+  readonly id: string;
   readonly phase: PhaseName;
+  /** Parts and sections that it makes, and the sections that are counted while it is done. */
+  readonly of: readonly string[];
+  readonly counts: readonly string[];
   readonly minutes: number;
+  /** Of these, minutes of knots, and of what hands do beside them. */
+  readonly knotting: number;
+  readonly handling: number;
   readonly at: 'seat' | 'station';
+  /** Minutes that its glue dries when it is done, and the step that waits for that: the n-th, or the end. */
+  readonly dries: number;
+  readonly until: number;
 }
 
-/** How a seat gets on: its phases in order, those that take no time left out, and how much makers like this one differ. */
+/** How a seat gets on: its steps in order, how much makers like this one differ, and what was prepared for it. */
 export interface Pace {
-  readonly phases: readonly Phase[];
+  readonly steps: readonly PaceStep[];
   /** Standard deviation of the logarithm of the time. */
   readonly spread: number;
+  /** Minutes that the instructor prepares beforehand, by a fluent hand. */
+  readonly prepared: number;
 }
-
-/** Who makes the piece. */
-export interface Maker {
-  readonly skill: Skill;
-  readonly age: number | null;
-}
-
-/** The first half knots of a piece are slower than the rest: this many. */
-const LEARNING = 6;
-/** Worked diameters of cords of 1 mm and of 4 mm, as they are drawn tight: those between take between the longest and the shortest for a half knot. */
-const [FINE, THICK] = [0.9, 3.25];
-
-const isChild = ({ age }: Maker, figures: Figures): boolean => age !== null && age < figures.child_age;
-
-/** How fine a cord is, by its worked diameter: 0 of 4 mm, 1 of 1 mm. */
-const fineness = (d: number): number => Math.min(1, Math.max(0, (THICK - d) / (THICK - FINE)));
 
 /** How much makers of a skill and age differ in such a cord: what comes on top adds as variances do. */
 function spreadOf(piece: Piece, maker: Maker, figures: Figures): number {
@@ -48,75 +49,93 @@ function spreadOf(piece: Piece, maker: Maker, figures: Figures): number {
   return Math.hypot(skill, isChild(maker, figures) ? figures.pace_spread_child : 0, fine);
 }
 
-/** Minutes of knotting: every tie of every section, the first of them slower. */
-function knotMinutes(piece: Piece, counts: Fit['counts'], maker: Maker, figures: Figures): number {
-  const perTie = {
-    new: figures.half_knot_new,
-    steady: figures.half_knot_steady,
-    fluent: figures.half_knot_fluent,
-  }[maker.skill];
-  const sections = Object.values(piece.sections).map(({ id, runs, arms, d }) => ({
-    ties: counts[id]! * arms * runs.reduce((unit, { stitch, times }) => unit + times * stitch.effort, 0),
-    slower: 1 + (figures.fine_slower - 1) * fineness(d),
-  }));
-  const ties = sections.reduce((sum, own) => sum + own.ties, 0);
-  const first = Math.min(LEARNING, ties) * (sections[0]?.slower ?? 1) * (figures.slow_start - 1);
-  const all = sections.reduce((sum, own) => sum + own.ties * own.slower, first);
-  return (all * perTie * (isChild(maker, figures) ? figures.child_slower : 1)) / 60;
-}
-
-const STARTS: ReadonlySet<Part['stretch']> = new Set(['start', 'loop', 'join']);
+const NOTHING = { of: [], counts: [], knotting: 0, handling: 0, at: 'seat', dries: 0, until: 0 } as const;
 
 /**
- * The phases of a seat at its piece, and how much makers of that skill and age differ. Everything in it is a figure of the studio or
- * a part's own seconds; an estimate until records say better.
+ * The steps of a seat at its piece, act by act, and how much makers of that skill and age differ. Everything in it is a figure of the
+ * studio or a part's own seconds; an estimate until records say better.
  *
  * @example
- * phasesOf(piece, fit, { skill: 'new', age: null }, figures).phases[0] // { phase: 'settle', minutes: 5, at: 'seat' }
+ * paceOf(piece, fit, { skill: 'new', age: null }, figures).steps[0].minutes // 5
  */
-export function phasesOf(piece: Piece, { counts }: Fit, maker: Maker, figures: Figures): Pace {
-  const { skill } = maker;
-  const child = isChild(maker, figures) ? figures.child_slower : 1;
-  const slower = { new: figures.part_slower_new, steady: figures.part_slower_steady, fluent: 1 }[skill] * child;
-  const parts = Object.values(piece.parts).map(({ part }) => part);
-  const needsFlame = (part: Part): boolean => piece.flame && safetyClass(part) === 'heat';
-  const byHand = (of: (part: Part) => boolean): number =>
-    (parts.filter((part) => of(part) && !needsFlame(part)).reduce((sum, { seconds }) => sum + seconds, 0) * slower) /
-    60;
-  const isEnd = ({ stretch }: Part): boolean => stretch === 'end';
-  const beads = Object.values(piece.sections).reduce(
-    (sum, { id, beadCounts, arms }) => sum + counts[id]! * arms * beadCounts.reduce((all, own) => all + own, 0),
-    0,
-  );
-  const atFlame = parts.some(needsFlame);
-  const seat = (phase: PhaseName, minutes: number): Phase => ({ phase, minutes, at: 'seat' });
-  const all: Phase[] = [
-    seat('settle', figures.settle_minutes),
-    seat(
-      'set-up',
-      byHand(({ stretch }) => STARTS.has(stretch)),
+export function paceOf(piece: Piece, fit: Fit, maker: Maker, figures: Figures): Pace {
+  const all = actsOf(piece);
+  const minutes = actMinutes(all, piece, fit, handsOf(maker, figures), figures);
+  const isPrepared = ({ by }: PieceAct): boolean => by === 'instructor';
+  const acts = all.filter((one) => !isPrepared(one));
+  /** The next act that handles what is glued. */
+  const waits = (i: number): number => {
+    const next = acts.findIndex((one, k) => k > i && one.of.some((name) => acts[i]!.of.includes(name)));
+    return next < 0 ? acts.length + 1 : next + 1;
+  };
+  const made = acts.map((one, i): PaceStep => {
+    const { knotting, handling, fixed } = minutes[all.indexOf(one)]!;
+    return {
+      id: one.act.id,
+      phase: one.act.phase,
+      of: one.of,
+      counts: one.counts,
+      minutes: knotting + handling + fixed,
+      knotting,
+      handling,
+      at: one.heat ? 'station' : 'seat',
+      dries: one.glue ? figures.glue_minutes : 0,
+      until: one.glue ? waits(i) : 0,
+    };
+  });
+  return {
+    steps: [
+      { ...NOTHING, id: 'settle', phase: 'settle', minutes: figures.settle_minutes },
+      ...made,
+      { ...NOTHING, id: 'tidy', phase: 'tidy', minutes: figures.tidy_minutes },
+    ],
+    spread: spreadOf(piece, maker, figures),
+    prepared: all.reduce(
+      (sum, one, i) => sum + (isPrepared(one) ? minutes[i]!.knotting + minutes[i]!.handling + minutes[i]!.fixed : 0),
+      0,
     ),
-    seat('knot', knotMinutes(piece, counts, maker, figures)),
-    seat('beads', (beads * figures.bead_seconds * slower) / 60),
-    seat(
-      'closure',
-      byHand((part) => !isEnd(part) && !STARTS.has(part.stretch)),
-    ),
-    seat('check', figures.check_minutes),
-    atFlame ? { phase: 'finish', minutes: figures.station_minutes, at: 'station' } : seat('finish', byHand(isEnd)),
-    seat('tidy', figures.tidy_minutes),
-  ];
-  const spread = spreadOf(piece, maker, figures);
-  return { phases: all.filter(({ minutes }) => minutes > 0), spread };
+  };
 }
 
 /**
- * Minutes a seat works at its piece, from first fold to last end; an estimate, rounded up to whole minutes.
+ * Minutes a seat works at its piece, from first fold to last end, with its looks at it, its turns at the flame, and what glue makes it
+ * wait for; an estimate, rounded up to whole minutes. The queue for the flame is not in it.
  *
  * @example
- * workingMinutes(phasesOf(piece, fit, { skill: 'new', age: null }, figures)) > 0 // true
+ * workingMinutes(paceOf(piece, fit, { skill: 'new', age: null }, figures)) > 0 // true
  */
-export function workingMinutes({ phases }: Pace): number {
-  const works = phases.filter(({ phase }) => phase !== 'settle' && phase !== 'check' && phase !== 'tidy');
-  return Math.ceil(works.reduce((sum, { minutes }) => sum + minutes, 0));
+export function workingMinutes({ steps }: Pick<Pace, 'steps'>): number {
+  const dry: number[] = [];
+  let now = 0;
+  for (const [i, { phase, minutes, dries, until }] of steps.entries()) {
+    if (phase === 'settle' || phase === 'tidy') continue;
+    now = Math.max(now, dry[i] ?? 0) + minutes;
+    if (dries > 0) dry[until] = Math.max(dry[until] ?? 0, now + dries);
+  }
+  return Math.ceil(Math.max(now, ...Object.values(dry)) - 1e-9);
 }
+
+/**
+ * Minutes of each phase of a seat, in the order in which it first comes to it.
+ *
+ * @example
+ * minutesByPhase(paceOf(piece, fit, { skill: 'new', age: null }, figures))[0].phase // 'settle'
+ */
+export function minutesByPhase({
+  steps,
+}: Pick<Pace, 'steps'>): { readonly phase: PhaseName; readonly minutes: number }[] {
+  const found = new Map<PhaseName, number>();
+  for (const { phase, minutes } of steps) found.set(phase, (found.get(phase) ?? 0) + minutes);
+  return [...found].map(([phase, minutes]) => ({ phase, minutes }));
+}
+
+/**
+ * The steps that can be done for a seat beforehand: those between settling and its first knot or bead.
+ *
+ * @example
+ * startOf(pace)[0].phase // 'set-up'
+ */
+export const startOf = ({ steps }: Pick<Pace, 'steps'>): readonly PaceStep[] => {
+  const first = steps.findIndex(({ phase, counts }) => phase === 'knot' || phase === 'bead' || counts.length > 0);
+  return steps.slice(1, Math.max(1, first));
+};

@@ -6,7 +6,7 @@ export const fusedEnd: Part = {
   slug: 'fused-end',
   name: 'Fused end',
   ...stub('fused_stub', 'stub', 'a # mm stub melted into the knot'),
-  seconds: 60,
+  seconds: 15,
   withoutHeat: 'tucked-end',
   tools: ['scissors', 'small lighter', 'water at hand'],
   step: 'Check the size on the wrist. Then trim each end to a short stub, melt it, let it cool, and press it flat with the lighter’s metal, never a finger.',

@@ -10,7 +10,7 @@ export const glueDrop: Part = {
   ways: () => [],
   along: nothingAlong,
   check: noClash,
-  seconds: 20,
+  seconds: 10,
   tools: ['glue'],
   step: 'Where an end did not seal, put a drop of glue into the end of the knot and none on the strands that slide. Slide them while it dries.',
 };

@@ -65,7 +65,7 @@ export interface Part {
   readonly byOne?: true;
   /** What clashes, with other hardware to suggest from. */
   readonly check: (context: PartContext, shelf: readonly Hardware[]) => Message[];
-  /** Seconds for a fluent maker. */
+  /** Seconds that a fluent maker takes to make it once: of an end, to finish one. A starting figure, listed in docs/pace.md. */
   readonly seconds: number;
   /** The part to use instead where no flame may be: a part that needs heat names one that does not. */
   readonly withoutHeat?: string;

@@ -6,7 +6,7 @@ export const trimmedEnd: Part = {
   slug: 'trimmed-end',
   name: 'Trimmed end',
   ...stub('trimmed_stub', 'trimmed', '# mm left past the knot'),
-  seconds: 15,
+  seconds: 8,
   tools: ['scissors'],
   step: 'Trim the end a little way past its knot.',
 };

@@ -19,7 +19,7 @@ export const tuckedEnd: Part = {
   along: nothingAlong,
   check: noClash,
   end: 'drawn',
-  seconds: 150,
+  seconds: 75,
   tools: ['scissors', 'blunt needle', 'glue'],
   step: 'Check the size on the wrist. Then weave each end back under the last half knots with a needle, a dot of glue, and trim.',
 };

@@ -2,6 +2,7 @@ import { courseOf } from '../bench';
 import { flatteningOf } from '../cord';
 import { tailOf, totalOf, walkLegs, type Cut, type LegWalk } from '../cut';
 import type { Fit } from '../fit';
+import type { PaceStep } from '../pace';
 import { drawOf, isSection, type Piece, type PieceCord } from '../project';
 import type { Seat, SeatPlan } from '../seat';
 import type { Figures, Skill } from '../studio';
@@ -98,8 +99,7 @@ export function plannedPiece(
 ): PlannedPiece | null {
   const { piece, fit, cut, pace } = plan;
   if (!piece || !fit || !cut || !pace) return null;
-  const minutes = (...phases: readonly string[]): number =>
-    pace.phases.reduce((sum, one) => sum + (phases.includes(one.phase) ? one.minutes : 0), 0);
+  const minutes = (of: (step: PaceStep) => number): number => pace.steps.reduce((sum, step) => sum + of(step), 0);
   const legs = walkLegs(piece, fit);
   const flat = flatOf(piece);
   return {
@@ -113,8 +113,8 @@ export function plannedPiece(
     tight_mm: tightOf(piece, figures),
     ...(flat && { flat }),
     ties: courseOf(plan).ties,
-    knotting: minutes('knot'),
-    parts: minutes('set-up', 'beads', 'closure'),
+    knotting: minutes(({ knotting }) => knotting),
+    parts: minutes(({ handling }) => handling),
     figures: {
       draw: figures[`draw_${skill}`],
       spread: figures[`spread_${skill}`],

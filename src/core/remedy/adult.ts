@@ -2,7 +2,7 @@ import type { RemedyFeature } from './remedy';
 
 /** One more adult at the flame. */
 export const adult: RemedyFeature = ({ view, times, figures }) => {
-  if (!times.seats.some(({ turn }) => turn)) return [];
+  if (!times.seats.some(({ visits }) => visits.length > 0)) return [];
   const { room } = view.session;
   const adults = room.adults + 1;
   return [

@@ -3,7 +3,9 @@ import { labelsOf, seatsInWords, type Candidate, type RemedyFeature } from './re
 
 /** Some finish with needle and glue at their seats: the flame is for fewer. */
 export const noFlame: RemedyFeature = ({ seats, times }) => {
-  const byTurn = times.seats.filter(({ turn }) => turn).toSorted((a, b) => a.ready.p50 - b.ready.p50);
+  const byTurn = times.seats
+    .filter(({ visits }) => visits.length > 0)
+    .toSorted((a, b) => a.visits[0]!.ready.p50 - b.visits[0]!.ready.p50);
   const open = byTurn.flatMap(({ id }) => seats.filter((seat) => seat.id === id && !seat.kept));
   const offer = (slug: string, some: readonly PlannedSeat[]): Candidate[] =>
     some.length === 0

@@ -1,4 +1,4 @@
-import { phasesOf } from '../pace';
+import { paceOf, startOf } from '../pace';
 import { labelsOf, seatsInWords, type RemedyFeature } from './remedy';
 
 /** The start of those who are slow tied beforehand: it is the hardest part. */
@@ -7,8 +7,8 @@ export const tied: RemedyFeature = ({ view, begun, risk, figures }) => {
   const starts = risk.flatMap((seat) => {
     const { piece, fit } = seat.plan;
     if (!piece || !fit || room.tied.includes(seat.id)) return [];
-    const { phases } = phasesOf(piece, fit, { skill: 'fluent', age: null }, figures);
-    const minutes = phases.find(({ phase }) => phase === 'set-up')?.minutes ?? 0;
+    const start = startOf(paceOf(piece, fit, { skill: 'fluent', age: null }, figures));
+    const minutes = start.reduce((sum, step) => sum + step.minutes, 0);
     return minutes > 0 ? [{ seat, minutes }] : [];
   });
   if (begun || starts.length === 0) return [];

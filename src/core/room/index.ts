@@ -1,6 +1,7 @@
 export { luckOf, type Luck } from './luck';
-export { serve, type Served } from './station';
+export { serve, type Turn } from './station';
+export { spansOf, type Span, type Wet } from './spans';
 export { simulateRoom, type RoomTimes, type SeatTimes } from './simulate';
 export type { Likely } from './likely';
-export { simulateRest, type RestSeat, type RestTimes } from './rest';
+export { simulateRest, type RestSeat, type RestSpan, type RestTimes } from './rest';
 export type { Room, RoomSeat } from './room';

@@ -9,15 +9,15 @@ export interface QueueAt {
 }
 
 /** The queue at every minute until the room closes, over all runs. */
-export function queueOver({ ready, turn, atFlame }: Runs, minutes: number, runs: number): QueueAt[] {
-  const flame = atFlame.flatMap((is, i) => (is ? [i] : []));
-  const counts = emptyCounts(minutes, flame.length);
+export function queueOver({ visits }: Runs, minutes: number, runs: number): QueueAt[] {
+  const turns = visits.flat();
+  const counts = emptyCounts(minutes, visits.length);
   const { span } = counts;
   const change = new Int16Array(span + 1);
   for (let run = 0; run < runs; run++) {
     change.fill(0);
-    for (const i of flame) {
-      const [from, to] = [ready[i]![run]!, turn[i]![run]!].map((time) => Math.max(0, Math.ceil(time)));
+    for (const { ready, turn } of turns) {
+      const [from, to] = [ready[run]!, turn[run]!].map((time) => Math.max(0, Math.ceil(time)));
       if (from! >= span) continue;
       change[from!]! += 1;
       change[Math.min(to!, span)]! -= 1;

@@ -1,60 +1,82 @@
-import { PHASES } from '../pace';
+import { PHASES, startOf } from '../pace';
 import { luckOf } from './luck';
 import type { Room, RoomSeat } from './room';
+import { spansOf, type Span } from './spans';
 import { serve } from './station';
 
 /** How many things go differently for a seat in a run: one for the person, one for each phase. */
 const CHANCES = 1 + PHASES.length;
 const SETTLE = PHASES.indexOf('settle');
-const FINISH = PHASES.indexOf('finish');
-/** What a seat does one after the other without waiting for anybody. */
-const WORK = [...PHASES.keys()].filter((phase) => phase !== SETTLE && phase !== FINISH && PHASES[phase] !== 'tidy');
 
-/** When each seat came to what it waits for in each run, a column of runs a seat; minutes from the session's start. */
-export interface Runs {
-  readonly begins: readonly Float64Array[];
-  readonly ready: readonly Float64Array[];
-  readonly turn: readonly Float64Array[];
-  readonly done: readonly Float64Array[];
-  /** The seats that finish at the flame. */
-  readonly atFlame: readonly boolean[];
+/** A turn of a seat at the flame, a column of runs each: when it is ready for it, when it is its turn, and when it is back. */
+export interface Visit {
+  readonly ready: Float64Array;
+  readonly turn: Float64Array;
+  readonly back: Float64Array;
 }
 
-const usual = (seat: RoomSeat): number[] =>
-  PHASES.map((phase) =>
-    phase === 'set-up' && seat.tied
-      ? 0
-      : seat.phases.reduce((sum, own) => sum + (own.phase === phase ? own.minutes : 0), 0),
+/** When each seat came to what it waits for in each run; minutes from the session's start. */
+export interface Runs {
+  readonly begins: readonly Float64Array[];
+  readonly visits: readonly (readonly Visit[])[];
+  readonly done: readonly Float64Array[];
+}
+
+/** What a seat does once it has settled; what was tied beforehand takes nothing. */
+function workOf(seat: RoomSeat): Span[] {
+  const tied = new Set(seat.tied ? startOf(seat) : []);
+  return spansOf(
+    seat.steps.map((step) => (tied.has(step) || step.phase === 'settle' ? { ...step, minutes: 0 } : step)),
   );
+}
 
 /** Lets a room's time pass so many times. */
 export function runRoom({ seats, servers, figures }: Room, runs: number, seed: number): Runs {
-  const people = seats.length;
   const [person, own] = [Math.sqrt(figures.person_share), Math.sqrt(1 - figures.person_share)];
   const luck = seats.map(({ id }) => luckOf(id, seed, runs, CHANCES));
-  const turns = luckOf('the flame', seed, runs, people).normal;
-  const works = seats.map(usual);
-  const atFlame = seats.map(({ phases }) => phases.some(({ at }) => at === 'station'));
-  const column = (): Float64Array[] => seats.map(() => new Float64Array(runs));
-  const [begins, ready, turn, done] = [column(), column(), column(), column()];
-  const [coming, settled] = [new Float64Array(people), new Float64Array(people)];
-  const takes = (i: number, phase: number, run: number): number => {
-    const middle = works[i]![phase]!;
-    if (middle === 0) return 0;
-    const { normal } = luck[i]!;
-    const z = person * normal[run * CHANCES]! + own * normal[run * CHANCES + 1 + phase]!;
-    return middle * Math.exp(seats[i]!.spread * z);
+  const spans = seats.map(workOf);
+  const settling = seats.map(({ steps }) =>
+    steps.reduce((sum, step) => sum + (step.phase === 'settle' ? step.minutes : 0), 0),
+  );
+  const turns = spans.reduce((sum, one) => sum + one.length - 1, 0);
+  const slower = luckOf('the flame', seed, runs, Math.max(1, turns)).normal;
+  const column = (): Float64Array => new Float64Array(runs);
+  const begins = seats.map(column);
+  const done = seats.map(column);
+  const visits = spans.map((one) =>
+    one.slice(1).map((): Visit => ({ ready: column(), turn: column(), back: column() })),
+  );
+  const coming = new Float64Array(seats.length);
+  const settled = new Float64Array(seats.length);
+  const ready = new Float64Array(seats.length);
+  const factors = new Float64Array(seats.length * PHASES.length);
+  const visit = new Int32Array(seats.length);
+
+  /** How much longer than planned each seat takes for each phase in a run. */
+  const drawFactors = (run: number): void => {
+    for (const [i, { normal }] of luck.entries()) {
+      const { spread } = seats[i]!;
+      const z = person * normal[run * CHANCES]!;
+      for (let p = 0; p < PHASES.length; p++)
+        factors[i * PHASES.length + p] = Math.exp(spread * (z + own * normal[run * CHANCES + 1 + p]!));
+    }
+  };
+  /** When a seat is through with a span that it begins at a moment. */
+  const through = (i: number, { minutes, idle }: Span, from: number): number => {
+    let now = from + idle;
+    for (let p = 0; p < PHASES.length; p++) if (minutes[p]! > 0) now += minutes[p]! * factors[i * PHASES.length + p]!;
+    return now;
   };
 
   /** Everybody comes and settles; when the showing is over that the room waits for. */
   const arrive = (run: number): number => {
     let settledAll = 0;
-    for (let i = 0; i < people; i++) {
+    for (let i = 0; i < seats.length; i++) {
       const { even } = luck[i]!;
       const { early } = seats[i]!;
       const isLate = early === 0 && even[run * 2]! < figures.late_share;
       coming[i] = isLate ? -Math.log(1 - even[run * 2 + 1]!) * figures.late_minutes : -early;
-      settled[i] = coming[i]! + takes(i, SETTLE, run);
+      settled[i] = coming[i]! + settling[i]! * factors[i * PHASES.length + SETTLE]!;
       // The room does not wait for those who are late, nor for those who have begun.
       if (!isLate && early === 0) settledAll = Math.max(settledAll, settled[i]!);
     }
@@ -66,31 +88,34 @@ export function runRoom({ seats, servers, figures }: Room, runs: number, seed: n
     if (seats[i]!.early > 0) return Math.min(settled[i]! + figures.showing_minutes, withRoom);
     return coming[i]! > 0 ? Math.max(shown, settled[i]! + figures.again_minutes) : withRoom;
   };
+  /** A seat is through with a span in a run: it waits for the flame, or is done. */
+  const arrived = (i: number, run: number, now: number): number => {
+    const isDone = spans[i]![visit[i]!]!.visit === null;
+    if (isDone) done[i]![run] = now;
+    return isDone ? Infinity : now;
+  };
 
   for (let run = 0; run < runs; run++) {
+    drawFactors(run);
     const shown = arrive(run);
-    const queue: number[] = [];
-    for (let i = 0; i < people; i++) {
-      let now = beginning(i, shown);
-      begins[i]![run] = now;
-      for (const phase of WORK) now += takes(i, phase, run);
-      ready[i]![run] = now;
-      if (atFlame[i]) queue.push(i);
-      else done[i]![run] = now + takes(i, FINISH, run);
+    visit.fill(0);
+    for (let i = 0; i < seats.length; i++) {
+      begins[i]![run] = beginning(i, shown);
+      ready[i] = arrived(i, run, through(i, spans[i]![0]!, begins[i]![run]!));
     }
-    queue.sort((a, b) => ready[a]![run]! - ready[b]![run]!);
-    const minutes = queue.map(
-      (_, k) => figures.station_minutes * Math.exp(figures.station_spread * turns[run * people + k]!),
-    );
-    const served = serve(
-      queue.map((i) => ready[i]![run]!),
-      minutes,
+    serve(
+      ready,
       servers,
+      (k, i) => spans[i]![visit[i]!]!.visit! * Math.exp(figures.station_spread * slower[run * turns + k]!),
+      ({ of: i, came, from, done: back }) => {
+        const turnOf = visits[i]![visit[i]!]!;
+        turnOf.ready[run] = came;
+        turnOf.turn[run] = from;
+        turnOf.back[run] = back;
+        visit[i]! += 1;
+        return arrived(i, run, through(i, spans[i]![visit[i]!]!, back));
+      },
     );
-    queue.forEach((i, k) => {
-      turn[i]![run] = served.from[k]!;
-      done[i]![run] = served.done[k]!;
-    });
   }
-  return { begins, ready, turn, done, atFlame };
+  return { begins, visits, done };
 }

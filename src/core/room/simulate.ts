@@ -11,9 +11,8 @@ export interface SeatTimes {
   /** The chance that the piece is done when the room closes. */
   readonly finishes: number;
   readonly begins: Likely;
-  /** When it is ready to finish, and of a seat that finishes at the flame, when it is its turn. */
-  readonly ready: Likely;
-  readonly turn: Likely | null;
+  /** Its turns at the flame: when it is ready for each, when it is its turn, and when it is back. */
+  readonly visits: readonly { readonly ready: Likely; readonly turn: Likely; readonly back: Likely }[];
   readonly done: Likely;
 }
 
@@ -33,7 +32,7 @@ export interface RoomTimes {
 
 /**
  * Lets a room’s time pass so many times: everybody comes, some late; settles; waits for the showing that the whole room waits for, or
- * is shown on their own; works at their own pace; and waits for the flame where the piece needs it. The same seed gives the same luck to
+ * is shown on their own; works at their own pace; and waits for the flame as often as the piece needs it. The same seed gives the same luck to
  * everybody, whatever is planned: two plans differ by what was planned.
  *
  * @example
@@ -46,7 +45,7 @@ export function simulateRoom(room: Room, { runs, seed }: { runs: number; seed: n
   seats.forEach((_, i) => {
     for (let run = 0; run < runs; run++) {
       if (all.done[i]![run]! <= minutes) finished[run]! += 1;
-      if (all.atFlame[i]) longest[run] = Math.max(longest[run]!, all.turn[i]![run]! - all.ready[i]![run]!);
+      for (const { ready, turn } of all.visits[i]!) longest[run] = Math.max(longest[run]!, turn[run]! - ready[run]!);
     }
   });
   return {
@@ -56,8 +55,11 @@ export function simulateRoom(room: Room, { runs, seed }: { runs: number; seed: n
       label,
       finishes: all.done[i]!.reduce((sum, time) => sum + (time <= minutes ? 1 : 0), 0) / runs,
       begins: likely(all.begins[i]!),
-      ready: likely(all.ready[i]!),
-      turn: all.atFlame[i] ? likely(all.turn[i]!) : null,
+      visits: all.visits[i]!.map(({ ready, turn, back }) => ({
+        ready: likely(ready),
+        turn: likely(turn),
+        back: likely(back),
+      })),
       done: likely(all.done[i]!),
     })),
     finishing: { mean: finished.reduce((sum, own) => sum + own, 0) / runs, p10: shareOf(finished.slice().sort(), 0.1) },

@@ -2,7 +2,7 @@ import { workedDiameter } from '../cord';
 import { cutPiece, SCHOOL_LIST, type CutPlan, type Group } from '../cut';
 import { estimateHand, fitPiece, innerOf, type Fit, type Size } from '../fit';
 import { kitItems, toolsFor, type KitItem } from '../kit';
-import { phasesOf, workingMinutes, type Pace } from '../pace';
+import { paceOf, workingMinutes, type Pace } from '../pace';
 import { resolvePiece, restsOf, type Catalogue, type Piece, type PieceRequest } from '../project';
 import { done } from '../result';
 import type { Figures, Message } from '../studio';
@@ -122,7 +122,7 @@ export function reckonSeat(seat: Seat, catalogue: Catalogue, figures: Figures, g
       values: { school: seat.school, project: piece.project.slug },
     });
   }
-  const pace = phasesOf(piece, fit, seat, figures);
+  const pace = paceOf(piece, fit, seat, figures);
   return {
     label,
     piece,

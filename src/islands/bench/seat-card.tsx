@@ -28,7 +28,7 @@ function state(
   if (seat.here === 'away') return { words: 'did not come', Icon: UserRoundX };
   if (seat.help !== null) return { words: 'asks for help', Icon: Hand, bad: true };
   if (seat.turn !== null) return { words: 'at the station', Icon: Flame };
-  const atFlame = plan.pace?.phases.some(({ at }) => at === 'station');
+  const atFlame = plan.pace?.steps.some(({ at }) => at === 'station');
   if (seat.ready !== null)
     return atFlame
       ? { words: 'waits for the station', Icon: Flame }

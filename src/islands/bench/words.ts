@@ -5,12 +5,15 @@ import type { SeatPlan } from '../../core/seat';
 
 export const PHASE_WORDS: Readonly<Record<PhaseName, string>> = {
   settle: 'settling',
+  prepare: 'preparing',
   'set-up': 'setting up',
+  start: 'starting',
   knot: 'knotting',
-  beads: 'beads',
-  closure: 'closing it',
-  check: 'trying it on',
+  bead: 'beads',
+  close: 'closing it',
+  check: 'checking it',
   finish: 'ends',
+  wear: 'putting it on',
   tidy: 'tidying',
 };
 

@@ -3,6 +3,7 @@ import { useEffect, useMemo, useState } from 'react';
 import type { SeatPage } from '../../app/bench/seat-page';
 import type { MakingStep } from '../../core/making';
 import { LAST_CHANCES } from '../../ui/words/last-chances';
+import { PHASE_NAMES } from '../../ui/words/phases';
 import { Counter } from './counter';
 import { keepPage } from './keep-page';
 import { LengthChoice } from './length-choice';
@@ -11,29 +12,13 @@ import { useOwnBench } from './use-own-bench';
 const isCounted = (step: MakingStep): step is MakingStep & { tally: NonNullable<MakingStep['tally']> } =>
   step.tally !== null;
 
-/** What a page calls the acts of a phase. */
-const TITLES: Readonly<Record<MakingStep['phase'], string>> = {
-  settle: 'This is what you make',
-  prepare: 'Prepare',
-  'set-up': 'Set up',
-  start: 'Start',
-  knot: 'Knot',
-  bead: 'Beads',
-  close: 'Close it',
-  check: 'Stop and look',
-  finish: 'Ends',
-  wear: 'Wear it',
-  tidy: 'Done',
-};
+/** What a page calls its steps. */
+const TITLES = { ...PHASE_NAMES, settle: 'This is what you make', tidy: 'Done' };
 
 /** The step a page is at: as it was said, else where its count has come to. */
 function placeOf(steps: readonly MakingStep[], said: string | null, made: number): number {
-  // Somebody at the bench names the step of the course; this page its act.
   const own = steps.findIndex(({ id }) => id === said);
-  const isOf = ({ id }: MakingStep): boolean => id.split('/')[0] === said;
-  const counting = steps.findIndex((step) => isOf(step) && step.tally !== null);
-  const at = own >= 0 ? own : counting >= 0 ? counting : steps.findIndex(isOf);
-  if (at >= 0) return at;
+  if (own >= 0) return own;
   const counted = steps.findIndex(({ tally }) => tally !== null && made > 0 && made < tally.from + tally.ties);
   return Math.max(0, counted);
 }

@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '../../../catalogue';
 import { bandAt, bandToCome, courseOf, tieAfter, tiesAt } from '../../../src/core/bench';
-import { PHASES } from '../../../src/core/pace';
 import { exampleSeat, planSeat, type SeatPlan } from '../../../src/core/seat';
 import { STITCHES, samplePath } from '../../../src/core/stitch';
 import { STARTING_FIGURES } from '../../../src/core/studio';
@@ -11,47 +10,58 @@ const planOf = (slug: string): SeatPlan => {
   const size = project.sizing.by === 'wrist' ? { size: { wrist: 165 } } : {};
   return planSeat(exampleSeat(project, size), SHIPPED, STARTING_FIGURES);
 };
-const ids = (slug: string): string[] => courseOf(planOf(slug)).steps.map(({ id }) => id);
 
 describe('the way through a piece', () => {
-  it('of a buckle band: both halves first, then its knots, tried on, and its ends', () => {
-    expect(ids('band-buckle')).toEqual(['settle', 'part near', 'part far', 'knot 1', 'check', 'part end', 'tidy']);
+  it('of a buckle band: the acts of its making, with its knots counted where they are', () => {
+    const { steps } = courseOf(planOf('band-buckle'));
+    expect(steps.map(({ id }) => id)).toEqual([
+      'settle',
+      ...SHIPPED.projects['band-buckle']!.making!.acts.filter(({ when }) => when?.colours !== 2).map(({ id }) => id),
+      'tidy',
+    ]);
+    expect(steps.filter(({ stretches }) => stretches.length > 0).map(({ id }) => id)).toEqual(['go-on']);
   });
 
-  it('of a class band: half, the bead, the other half, and the knot that closes it', () => {
-    expect(ids('class-band-bead')).toEqual([
+  it.each(Object.keys(SHIPPED.projects))('%s: every tied section is counted once, one after the other', (slug) => {
+    const plan = planOf(slug);
+    const { steps, stretches, ties } = courseOf(plan);
+    expect(new Set(steps.map(({ id }) => id)).size).toBe(steps.length);
+    const tied = Object.values(plan.piece!.sections).filter(({ runs }) => runs.some(({ stitch }) => stitch.effort > 0));
+    expect([...new Set(stretches.map(({ section }) => section.id))].toSorted()).toEqual(
+      tied.map(({ id }) => id).toSorted(),
+    );
+    let from = 0;
+    for (const stretch of steps.flatMap((step) => step.stretches)) {
+      expect(stretch.from).toBe(from);
+      from += stretch.ties;
+    }
+    expect(from).toBe(ties);
+    // What is counted is as much as the fit counts of it.
+    for (const { id } of tied) {
+      const own = stretches.filter(({ section }) => section.id === id);
+      const units = own.reduce((sum, stretch) => sum + stretch.ties / stretch.perUnit, 0);
+      expect(units).toBeCloseTo(plan.fit!.counts[id]!, 6);
+    }
+  });
+
+  it('goes through a project without a making in an order that can be made', () => {
+    const { making: _making, ...bare } = SHIPPED.projects['class-band-bead']!;
+    const catalogue = { ...SHIPPED, projects: { 'class-band-bead': bare } };
+    const plan = planSeat(exampleSeat(bare, { size: { wrist: 165 } }), catalogue, STARTING_FIGURES);
+    expect(courseOf(plan).steps.map(({ id }) => id)).toEqual([
       'settle',
-      'part loop',
-      'knot 1',
-      'part bead',
-      'knot 2',
-      'part knot',
-      'part tail',
-      'part second',
-      'check',
+      'part-loop',
+      'section-left',
+      'part-bead',
+      'section-right',
+      'length',
+      'part-knot',
+      'part-tail',
+      'part-second',
+      'wear',
       'tidy',
     ]);
   });
-
-  it('of a sliding band: ends that its core brings along come after its knots, and the slider last', () => {
-    const all = ids('reversible-slider');
-    expect(all.indexOf('knot 1')).toBeLessThan(all.indexOf('part tail'));
-    expect(all.indexOf('knot 1')).toBeLessThan(all.indexOf('closure 2'));
-    expect(all.indexOf('closure 2')).toBeLessThan(all.indexOf('check'));
-  });
-
-  it.each(Object.keys(SHIPPED.projects))(
-    '%s: phases follow each other, and every part and tied section is there once',
-    (slug) => {
-      const plan = planOf(slug);
-      const { steps } = courseOf(plan);
-      const places = steps.map(({ phase }) => PHASES.indexOf(phase));
-      expect(places).toEqual(places.toSorted((a, b) => a - b));
-      expect(new Set(steps.map(({ id }) => id)).size).toBe(steps.length);
-      const parts = steps.flatMap(({ part }) => part?.id ?? []);
-      expect(parts.toSorted()).toEqual(Object.keys(plan.piece!.parts).toSorted());
-    },
-  );
 
   it('of sections that repeat by turns: each time in its turn, and what is to come begins there', () => {
     const plan = planOf('petal-arms');

@@ -13,13 +13,22 @@ const reach = ({ strands }: DrawnPart, axis: 0 | 1): [number, number] => {
 
 it('ends go on from where their strands leave a turned-back knot: at its two sides', () => {
   const parts = drawnParts(plan('wrapped-three'));
-  const [close, end] = [partOf(parts, 'close'), partOf(parts, 'end')];
+  const close = partOf(parts, 'close');
+  const ends = parts.filter(({ item }) => item.id === 'end').flatMap(({ strands }) => strands);
   const [left, right] = reach(close, 0);
   const ofClose = new Set(close.strands.map(({ leg }) => leg));
-  const sides = end.strands.filter(({ leg }) => ofClose.has(leg)).map(({ points }) => points.at(-1)![0]);
+  const sides = ends.filter(({ leg }) => ofClose.has(leg)).map(({ points }) => points.at(-1)![0]);
   expect(sides).toHaveLength(2);
   expect(Math.max(...sides)).toBeGreaterThan(right);
   expect(Math.min(...sides)).toBeLessThan(left);
+});
+
+it('an end that leaves a knot of its own begins where its strand left that', () => {
+  const parts = drawnParts(plan('wrapped-three'));
+  const [left] = partOf(parts, 'hitches').strands.map(({ points }) => points.at(-1)!);
+  const short = parts.filter(({ item }) => item.id === 'end').flatMap(({ strands }) => strands);
+  const own = short.find(({ leg }) => leg === partOf(parts, 'hitches').strands[0]!.leg)!;
+  expect(own.points[0]![0]).toBeCloseTo(left![0], 6);
 });
 
 it('a bead between two sliding knots has one on each side, and neither lies in it', () => {

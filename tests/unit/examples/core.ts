@@ -9,6 +9,7 @@ import * as fit from '../../../src/core/fit';
 import * as kit from '../../../src/core/kit';
 import * as lanes from '../../../src/core/lanes';
 import * as layout from '../../../src/core/layout';
+import * as acts from '../../../src/core/acts';
 import * as making from '../../../src/core/making';
 import * as measure from '../../../src/core/measure';
 import * as pace from '../../../src/core/pace';
@@ -42,6 +43,7 @@ export const FACES: Readonly<Record<string, Readonly<Record<string, unknown>>>> 
   kit,
   lanes,
   layout,
+  acts,
   making,
   measure,
   pace,
@@ -86,6 +88,7 @@ export const SCENE: Readonly<Record<string, unknown>> = {
   words: MAKING_WORDS,
   plan,
   piece: plan.piece,
+  pace: plan.pace,
   fit: plan.fit,
   problem: {
     loss_mm: 0,

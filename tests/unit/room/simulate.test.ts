@@ -1,34 +1,29 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Phase } from '../../../src/core/pace';
 import { simulateRoom, type Room, type RoomSeat } from '../../../src/core/room';
 import { STARTING_FIGURES } from '../../../src/core/studio';
+import { step } from './steps';
 
 const CERTAIN = {
   ...STARTING_FIGURES,
   showing_minutes: 10,
   again_minutes: 4,
   late_share: 0,
-  station_minutes: 3,
   station_spread: 0,
 };
-const phase = (name: Phase['phase'], minutes: number, at: Phase['at'] = 'seat'): Phase => ({
-  phase: name,
-  minutes,
-  at,
-});
 const seat = (id: string, knot: number, more: Partial<RoomSeat> = {}): RoomSeat => ({
   id,
   label: id,
   early: 0,
   tied: false,
   spread: 0,
-  phases: [
-    phase('settle', 5),
-    phase('set-up', 6),
-    phase('knot', knot),
-    phase('finish', 3, 'station'),
-    phase('tidy', 3),
+  prepared: 0,
+  steps: [
+    step('settle', 5),
+    step('set-up', 6),
+    step('knot', knot),
+    step('finish', 3, { at: 'station' }),
+    step('tidy', 3),
   ],
   ...more,
 });
@@ -46,7 +41,10 @@ describe('a room without luck, by hand', () => {
   it('settles, is shown, works, and queues for one flame', () => {
     // All settled at 5, shown until 15, set up until 21; knotted at 41, 41 and 46: turns 41–44, 44–47, 47–50.
     const all = times(room([seat('a', 20), seat('b', 20), seat('c', 25)]));
-    expect(all.seats.map(({ begins, ready, turn, done }) => [begins.p50, ready.p50, turn!.p50, done.p50])).toEqual([
+    const medians = all.seats.map(({ begins, visits: [first], done }) =>
+      [begins, first!.ready, first!.turn, done].map(({ p50 }) => p50),
+    );
+    expect(medians).toEqual([
       [15, 41, 41, 44],
       [15, 41, 44, 47],
       [15, 46, 47, 50],
@@ -75,8 +73,34 @@ describe('a room without luck, by hand', () => {
   });
 
   it('finishes without a flame at the seat, past every queue', () => {
-    const glue = seat('glue', 20, { phases: [phase('settle', 5), phase('knot', 20), phase('finish', 6)] });
+    const glue = seat('glue', 20, { steps: [step('settle', 5), step('knot', 20), step('finish', 6)] });
     expect(ends(room([seat('a', 20), seat('b', 20), glue]))).toEqual([44, 47, 41]);
+  });
+
+  it('goes to the flame as often as its piece needs it, behind those who came before', () => {
+    const [flame, knots] = [step('finish', 3, { at: 'station' }), step('knot', 20)];
+    const twice = seat('twice', 0, { steps: [step('settle', 5), step('knot', 10), flame, step('close', 2), flame] });
+    const once = seat('once', 0, { steps: [step('settle', 5), knots, step('close', 9), flame] });
+    // Twice: 15 to 25, at the flame until 28, closed at 30, and until 33. Once: ready at 44.
+    expect(ends(room([twice, once]))).toEqual([33, 47]);
+    // Both come at 30 then: who comes again waits behind the other.
+    const late = seat('late', 0, { steps: [step('settle', 5), step('knot', 15), flame] });
+    expect(ends(room([twice, late]))).toEqual([36, 33]);
+  });
+
+  it('goes on while glue dries, and waits only for what is left of that', () => {
+    const glued = (minutes: number) =>
+      seat('glue', 0, {
+        steps: [
+          step('settle', 5),
+          step('finish', 4, { dries: 12, until: 3 }),
+          step('knot', minutes),
+          step('finish', 1),
+        ],
+      });
+    // Glued at 19, dry at 31: five minutes of knots leave seven to wait, twenty none.
+    expect(ends(room([glued(5)]))).toEqual([32]);
+    expect(ends(room([glued(20)]))).toEqual([40]);
   });
 });
 
@@ -92,11 +116,11 @@ describe('a room with luck', () => {
       seat('', knot, {
         spread,
         early,
-        phases: [
-          phase('settle', 5),
-          phase('set-up', 6),
-          phase('knot', knot),
-          phase('finish', 3, flame ? 'station' : 'seat'),
+        steps: [
+          step('settle', 5),
+          step('set-up', 6),
+          step('knot', knot),
+          step('finish', 3, { at: flame ? 'station' : 'seat' }),
         ],
       }),
     );
@@ -135,11 +159,11 @@ describe('a room with luck', () => {
       fc.property(anyRoom, fc.nat(11), (any, i) => {
         const before = count(any);
         const own = any.seats[i % any.seats.length]!;
-        const shorter = own.phases.map((p) => (p.phase === 'knot' ? { ...p, minutes: p.minutes * 0.6 } : p));
+        const shorter = own.steps.map((p) => (p.phase === 'knot' ? { ...p, minutes: p.minutes * 0.6 } : p));
         for (const better of [
           { ...any, servers: any.servers + 1 },
           { ...any, minutes: any.minutes + 15 },
-          one(any, i, { phases: shorter }),
+          one(any, i, { steps: shorter }),
           one(any, i, { tied: true }),
           one(any, i, { early: own.early + 15 }),
         ])
@@ -150,7 +174,7 @@ describe('a room with luck', () => {
   });
 
   it('gives each seat luck of its own, whoever sits beside it', () => {
-    const own = seat('a', 30, { spread: 0.3, phases: [phase('settle', 5), phase('knot', 30), phase('finish', 3)] });
+    const own = seat('a', 30, { spread: 0.3, steps: [step('settle', 5), step('knot', 30), step('finish', 3)] });
     const alone = room([own], { figures: { ...STARTING_FIGURES, showing_minutes: 0, settle_minutes: 0 } });
     const beside = { ...alone, seats: [own, seat('b', 20, { early: 30 })] };
     expect(times(beside).seats[0]).toEqual(times(alone).seats[0]);

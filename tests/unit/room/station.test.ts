@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { luckOf, serve } from '../../../src/core/room';
+import { luckOf, serve, type Turn } from '../../../src/core/room';
 
 /** Probability that one who comes has to wait, of a Poisson stream to c servers of exponential service (Erlang’s C). */
 function erlangC(servers: number, load: number): number {
@@ -30,7 +30,13 @@ describe('the station', () => {
       comes[i] = now;
       takes[i] = -Math.log(1 - even[2 * i + 1]!);
     }
-    const { from } = serve(comes, takes, servers);
+    const from = new Float64Array(many);
+    serve(
+      comes,
+      servers,
+      (k) => takes[k]!,
+      (turn) => ((from[turn.of] = turn.from), Infinity),
+    );
     // Waits that follow each other are alike: the error comes from the means of long batches.
     const batches = 60;
     const size = many / batches;
@@ -47,8 +53,31 @@ describe('the station', () => {
 
   it('serves in the order that people come, by whoever is free', () => {
     // Two adults: at 0 both begin, 4 and 1 minutes; the third comes at 0.5 and waits for the second adult until 1.
-    const { from, done } = serve([0, 0, 0.5, 3], [4, 1, 2, 2], 2);
-    expect([...from]).toEqual([0, 0, 1, 3]);
-    expect([...done]).toEqual([4, 1, 3, 5]);
+    const turns: Turn[] = [];
+    const takes = [4, 1, 2, 2];
+    serve(
+      [0, 0, 0.5, 3],
+      2,
+      (k) => takes[k]!,
+      (turn) => (turns.push(turn), Infinity),
+    );
+    expect(turns.map(({ from, done }) => [from, done])).toEqual([
+      [0, 4],
+      [0, 1],
+      [1, 3],
+      [3, 5],
+    ]);
+  });
+
+  it('lets whoever comes again wait behind those who are there', () => {
+    // The first is done at 2 and comes again at 3, when two others wait: at 2 and at 2.5.
+    const order: number[] = [];
+    const served = serve(
+      [0, 2, 2.5],
+      1,
+      () => 2,
+      ({ of, done }) => (order.push(of), order.length === 1 ? done + 1 : Infinity),
+    );
+    expect([served, order]).toEqual([4, [0, 1, 2, 0]]);
   });
 });

@@ -1,7 +1,6 @@
 import { useState } from 'react';
-import { courseOf, phaseNow, type SeatAtWork } from '../../../core/bench';
+import { courseOf, placeOf, type SeatAtWork } from '../../../core/bench';
 import { lengthStep, resizePlan, spareSteps } from '../../../core/making';
-import { PHASES } from '../../../core/pace';
 import { endsToCome } from '../../../core/rescue';
 import { formatLength, type Units } from '../../../core/measure';
 import type { PlannedSeat } from '../../../core/seat';
@@ -29,9 +28,13 @@ export function Pad({
   const { say } = model;
   const [measured, setMeasured] = useState<number | null>(null);
   const course = courseOf(plan);
-  const phase = phaseNow(course, atWork);
-  const next = course.steps.find((step) => PHASES.indexOf(step.phase) > PHASES.indexOf(phase));
-  const finish = plan.pace?.phases.find((own) => own.phase === 'finish');
+  const steps = plan.pace?.steps ?? [];
+  const here = placeOf(course, atWork, model.figures.slow_start).step;
+  const isAtFlame = atWork.ready !== null || atWork.turn !== null;
+  const station = steps.findIndex(({ at }, i) => i >= here && at === 'station');
+  // Who is at the station goes on with what comes after it.
+  const now = isAtFlame && station >= 0 ? station : here;
+  const next = course.steps.find(({ phase }, i) => i > now && (phase !== course.steps[now]!.phase || isAtFlame));
   const isOver = atWork.done !== null || atWork.here === 'home' || atWork.here === 'away';
   const step = lengthStep(plan);
   const spare = step ? spareSteps(step, atWork.made) : 0;
@@ -118,7 +121,8 @@ export function Pad({
       <section aria-label="Where it is" className="grid grid-cols-2 gap-2">
         {next && !isOver && (
           <button type="button" className={`${LAID} col-span-2`} onClick={tell('step', next.id)}>
-            On to {PHASE_WORDS[next.phase]}
+            {atWork.turn !== null ? 'Back from the station: ' : 'On to '}
+            {PHASE_WORDS[next.phase]}
           </button>
         )}
         <button
@@ -129,7 +133,7 @@ export function Pad({
         >
           {atWork.help === null ? 'Asks for help' : 'Helped'}
         </button>
-        {finish?.at === 'station' && atWork.turn === null && atWork.done === null && (
+        {station >= 0 && atWork.turn === null && atWork.done === null && (
           <button type="button" className={LAID} onClick={tell(atWork.ready === null ? 'ready' : 'turn')}>
             {atWork.ready === null ? 'Wants the station' : 'Comes to the station'}
           </button>

@@ -12,7 +12,7 @@ export function RoomAsks({ model, times }: { model: SessionModel; times: RoomTim
   // What the head of the page already says is asked for here only where it was missing, and then as long as one is here.
   const [missed] = useState({ start: session.starts_at === null, minutes: session.minutes === null });
   const edit = (changes: Partial<typeof session>) => model.act({ kind: 'session', changes });
-  const atFlame = times?.seats.filter(({ turn }) => turn).length ?? 0;
+  const atFlame = times?.seats.filter(({ visits }) => visits.length > 0).length ?? 0;
   const missing = 'bg-warning/25';
   return (
     <div className="flex flex-wrap items-end gap-x-6 gap-y-2 px-4 py-3 text-sm">

@@ -32,7 +32,7 @@ export function RoomCharts({ times, startsAt, closes }: { times: RoomTimes; star
   const x = { title: startsAt === null ? 'minutes' : '', words: at };
   const close = [{ at: closes, words: 'closes' }];
   const { finished, queue } = times;
-  const flame = times.seats.some(({ turn }) => turn);
+  const flame = times.seats.some(({ visits }) => visits.length > 0);
   const rows = finished.filter(({ minute }) => minute % EVERY === 0 || minute === finished.length - 1);
   return (
     <details className="px-4 py-3 text-sm" onToggle={(event) => setOpen(event.currentTarget.open)}>

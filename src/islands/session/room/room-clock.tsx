@@ -42,7 +42,7 @@ export function RoomClock({
   const closing = (height = ROW) => (
     <line x1={room.minutes} x2={room.minutes} y1={0} y2={height} className="stroke-accent" strokeWidth={2} {...line} />
   );
-  const flame = times.seats.some(({ turn }) => turn);
+  const flame = times.seats.some(({ visits }) => visits.length > 0);
   return (
     <figure className="px-4">
       <figcaption className="flex flex-wrap gap-x-4 gap-y-1 py-1 text-sm">
@@ -100,11 +100,11 @@ export function RoomClock({
               <svg {...box} className="block w-full" style={{ height: ROW }}>
                 <path d={marks} className="stroke-base-200" strokeWidth={1} {...line} />
                 {closing()}
-                {stretchesOf(seat, own).map(({ key, from: x1, to: x2 }) => {
+                {stretchesOf(seat, own).map(({ key, from: x1, to: x2 }, place) => {
                   const cord = CORDS.find((known) => known.key === key)!;
                   return (
                     <line
-                      key={key}
+                      key={place}
                       x1={x1}
                       x2={x2}
                       y1={ROW * 0.42}

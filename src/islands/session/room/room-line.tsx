@@ -20,7 +20,7 @@ export function RoomLine({
   if (!room.room || room.problem) return null;
   const { seats } = room.room;
   const late = room.times?.seats.filter(({ finishes }) => isUnlikely(finishes)).length ?? 0;
-  const flame = asksFire ? seats.filter(({ phases }) => phases.some(({ at }) => at === 'station')).length : 0;
+  const flame = asksFire ? seats.filter(({ steps }) => steps.some(({ at }) => at === 'station')).length : 0;
   const says = [
     late > 0 && `${inWords(late)} of ${inWords(seats.length)} will probably not finish`,
     flame > 0 &&

@@ -68,7 +68,7 @@ export function RoomPanel({
                     {[
                       'Seat',
                       'Begins',
-                      'Ready to finish',
+                      'Ready for the flame',
                       'Its turn',
                       'Done',
                       'One in ten before',
@@ -82,14 +82,16 @@ export function RoomPanel({
                   </tr>
                 </thead>
                 <tbody>
-                  {times.seats.map(({ id, label, begins, ready, turn, done, finishes }) => (
+                  {times.seats.map(({ id, label, begins, visits: [first], done, finishes }) => (
                     <tr key={id}>
                       <th scope="row">{label}</th>
-                      {[begins.p50, ready.p50, turn?.p50, done.p50, done.p10, done.p90].map((minute, i) => (
-                        <td key={i} className="num">
-                          {minute === undefined ? 'at the seat' : clockTime(session.starts_at, minute)}
-                        </td>
-                      ))}
+                      {[begins.p50, first?.ready.p50, first?.turn.p50, done.p50, done.p10, done.p90].map(
+                        (minute, i) => (
+                          <td key={i} className="num">
+                            {minute === undefined ? 'at the seat' : clockTime(session.starts_at, minute)}
+                          </td>
+                        ),
+                      )}
                       <td className="num">{Math.round(finishes * 100)} %</td>
                     </tr>
                   ))}

@@ -1,16 +1,16 @@
-import type { Phase } from '../../../core/pace';
+import { startOf, type PaceStep } from '../../../core/pace';
 import type { RoomSeat, SeatTimes } from '../../../core/room';
 
-/** What of a seat's time is drawn how: its name, and the tone and thickness of its cord. */
+/** What of a seat's time is drawn how: its name, the phases it stands for, and the tone and thickness of its cord. */
 export const CORDS = [
-  { key: 'before', name: 'settles, is shown', className: 'stroke-base-300', width: 5 },
-  { key: 'set-up', name: 'sets up', className: 'stroke-secondary', width: 9 },
-  { key: 'knot', name: 'knots', className: 'stroke-primary', width: 9 },
-  { key: 'beads', name: 'beads', className: 'stroke-info', width: 9 },
-  { key: 'closure', name: 'closes', className: 'stroke-success', width: 9 },
-  { key: 'check', name: 'checks', className: 'stroke-warning', width: 9 },
-  { key: 'wait', name: 'waits', className: 'stroke-base-content', width: 1.5 },
-  { key: 'finish', name: 'finishes', className: 'stroke-accent', width: 9 },
+  { key: 'before', name: 'settles, is shown', phases: [], className: 'stroke-base-300', width: 5 },
+  { key: 'start', name: 'sets up', phases: ['prepare', 'set-up', 'start'], className: 'stroke-secondary', width: 9 },
+  { key: 'knot', name: 'knots', phases: ['knot'], className: 'stroke-primary', width: 9 },
+  { key: 'bead', name: 'beads', phases: ['bead'], className: 'stroke-info', width: 9 },
+  { key: 'close', name: 'closes', phases: ['close'], className: 'stroke-success', width: 9 },
+  { key: 'check', name: 'checks', phases: ['check', 'wear'], className: 'stroke-warning', width: 9 },
+  { key: 'wait', name: 'waits', phases: [], className: 'stroke-base-content', width: 1.5 },
+  { key: 'finish', name: 'finishes', phases: ['finish'], className: 'stroke-accent', width: 9 },
 ] as const;
 type CordKey = (typeof CORDS)[number]['key'];
 
@@ -20,28 +20,42 @@ export interface Stretch {
   readonly to: number;
 }
 
-/** A seat's likely course as stretches, one after the other, each phase by its share of the work between. */
+const cordOf = (phase: string): CordKey =>
+  CORDS.find(({ phases }) => (phases as readonly string[]).includes(phase))?.key ?? 'before';
+
+/** Steps as stretches from one moment to another, each by its share of the minutes; those alike that follow each other as one. */
+function between(steps: readonly PaceStep[], from: number, to: number): Stretch[] {
+  const all = steps.reduce((sum, { minutes }) => sum + minutes, 0) || 1;
+  const out: Stretch[] = [];
+  let at = from;
+  for (const { phase, minutes } of steps) {
+    const end = at + (minutes / all) * (to - from);
+    const key = cordOf(phase);
+    const last = out.at(-1);
+    if (last?.key === key) out[out.length - 1] = { ...last, to: end };
+    else if (minutes > 0) out.push({ key, from: at, to: end });
+    at = end;
+  }
+  return out;
+}
+
+/** A seat's likely course as stretches, one after the other: its work between its turns at the flame, and those. */
 export function stretchesOf(seat: RoomSeat, times: SeatTimes): Stretch[] {
-  const { begins, ready, turn, done } = times;
-  const works = seat.phases.filter(
-    ({ phase, at }: Phase) =>
-      at === 'seat' &&
-      ['set-up', 'knot', 'beads', 'closure', 'check'].includes(phase) &&
-      !(phase === 'set-up' && seat.tied),
-  );
-  const all = works.reduce((sum, { minutes }) => sum + minutes, 0) || 1;
-  let from = begins.p50;
-  const worked = works.map(({ phase, minutes }): Stretch => {
-    const to = from + (minutes / all) * (ready.p50 - begins.p50);
-    const own = { key: phase as CordKey, from, to };
-    from = to;
-    return own;
-  });
-  const finishes = turn ? Math.max(turn.p50, ready.p50) : ready.p50;
-  return [
-    { key: 'before', from: -seat.early, to: begins.p50 },
-    ...worked,
-    ...(turn ? [{ key: 'wait' as const, from: ready.p50, to: finishes }] : []),
-    { key: 'finish', from: finishes, to: Math.max(done.p50, finishes) },
-  ];
+  const tied = new Set(seat.tied ? startOf(seat) : []);
+  const works = seat.steps.filter((step) => step.phase !== 'settle' && step.phase !== 'tidy' && !tied.has(step));
+  const out: Stretch[] = [{ key: 'before', from: -seat.early, to: times.begins.p50 }];
+  let from = times.begins.p50;
+  let rest = works;
+  for (const { ready, turn, back } of times.visits) {
+    const station = rest.findIndex(({ at }) => at === 'station');
+    out.push(...between(rest.slice(0, station), from, Math.max(from, ready.p50)));
+    const begins = Math.max(turn.p50, ready.p50);
+    out.push(
+      { key: 'wait', from: ready.p50, to: begins },
+      { key: 'finish', from: begins, to: Math.max(back.p50, begins) },
+    );
+    from = Math.max(back.p50, begins);
+    rest = rest.slice(station + 1);
+  }
+  return [...out, ...between(rest, from, Math.max(from, times.done.p50))];
 }

@@ -14,6 +14,9 @@ function stops(route: readonly LegStep[]): string[] {
 /**
  * The sections and parts of a piece in the order they are made: as its legs come to them, what closes it with cord of its own after
  * its band. Where legs say nothing of two, as they are laid out.
+ *
+ * @example
+ * makingOrder(piece) // ['near', 'far', 'band', 'end']
  */
 export function makingOrder(piece: Piece): string[] {
   const inBand = new Set(piece.layout.filter(isSection).map(({ id }) => id));
@@ -45,6 +48,9 @@ export function makingOrder(piece: Piece): string[] {
 
 /**
  * Whether a section is tied from its far end back: its own core was led along it first, by the leg that works it.
+ *
+ * @example
+ * isTiedBack(piece, 'band') // true
  */
 export const isTiedBack = (piece: Piece, section: string): boolean =>
   piece.cords.some(({ use }) =>
