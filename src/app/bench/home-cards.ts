@@ -1,5 +1,5 @@
-import { bandAt, bandToCome, benchOf, courseOf, seatAtWork, tieAfter, tiesAt } from '../../core/bench';
-import { resizePlan } from '../../core/making';
+import { bandAt, bandToCome, benchOf, courseOf, seatAtWork, tiesAt } from '../../core/bench';
+import { dueStep, dueTie, resizePlan } from '../../core/making';
 import type { Figures } from '../../core/studio';
 import type { SeatPlan, SeatRecord } from '../../core/seat';
 import type { Units } from '../../core/measure';
@@ -37,16 +37,13 @@ function cardOf(
   figures: Figures,
 ): Omit<HomeCard, 'seat' | 'number' | 'label'> {
   const course = courseOf(plan);
-  const tie = tieAfter(course, made);
   const steps = stepsOf(record, plan, { units }, figures);
-  const here = tie
-    ? steps.findIndex(({ tally }) => tally && tally.from <= made && made < tally.from + tally.ties)
-    : steps.findLastIndex(({ tally }) => tally);
-  const said = steps.findIndex(({ id }) => id === step);
-  const after = steps.slice(Math.max(here, said, course.ties > 0 ? 0 : said) + 1);
-  const lead = tie?.lead;
+  const due = dueStep(steps, plan, { made, step });
+  const { tally } = steps[due]!;
+  const tie = dueTie(steps[due]!, made);
+  const isBegun = tally !== null && made > tally.from;
   const colours = plan.piece?.cords.flatMap(({ cord }) => cord.colours) ?? [];
-  const colour = lead && colours.find(({ slug }) => slug === tie.stretch.section.colours[lead.strand])?.name;
+  const counted = tally ?? steps.findLast((one) => one.tally)?.tally;
   return {
     project: plan.piece?.project.name ?? '',
     plan,
@@ -54,16 +51,17 @@ function cardOf(
     toCome: bandToCome(plan, made),
     made: Math.min(made, course.ties),
     ties: course.ties,
-    words: (tie?.stretch ?? course.stretches.at(-1))?.words ?? '',
-    next: lead
-      ? {
-          colour: colour ?? '',
-          from: lead.from,
-          text: lead.steps.map((one) => tie.run.stitch.steps[one]!.text).join(' '),
-        }
-      : null,
-    watch: tie?.run.stitch.watch ?? '',
-    rest: after.filter(({ phase }) => phase !== 'settle' && phase !== 'tidy').map(({ text }) => text),
+    words: counted?.words ?? '',
+    next: tie && {
+      colour: colours.find(({ slug }) => slug === tie.colour)?.name ?? '',
+      from: tie.from,
+      text: tie.text,
+    },
+    watch: tally?.watch ?? '',
+    rest: steps
+      .slice(isBegun ? due + 1 : due)
+      .filter(({ phase }) => phase !== 'settle' && phase !== 'tidy')
+      .map(({ text }) => text),
   };
 }
 

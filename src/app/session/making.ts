@@ -1,14 +1,18 @@
 import { MAKING_WORDS } from '../../../catalogue';
-import { makingOf, makingSteps, type Act, type Maker, type MakingStep, type Telling } from '../../core/making';
-import type { SeatPlan, SeatRecord } from '../../core/seat';
+import {
+  makerOf,
+  makingOf,
+  makingSteps,
+  type Act,
+  type ActTexts,
+  type MakingStep,
+  type MakingWords,
+  type Telling,
+} from '../../core/making';
+import { lookUp } from '../../core/project';
+import type { SeatPlan } from '../../core/seat';
+import type { SessionView } from '../../core/session';
 import type { Figures } from '../../core/studio';
-
-/** Whom a making is told to. A skill that nobody gave is a beginner’s. */
-const makerOf = ({ age, skill, options }: Pick<SeatRecord, 'age' | 'skill' | 'options'>): Maker => ({
-  age,
-  skill: skill ?? 'new',
-  options,
-});
 
 /** How a seat’s piece is made, act by act. */
 export const actsOf = (record: Parameters<typeof makerOf>[0], plan: SeatPlan, telling: Telling): Act[] =>
@@ -21,5 +25,24 @@ export const stepsOf = (
   telling: Telling,
   figures: Figures,
 ): MakingStep[] => makingSteps(makerOf(record), plan, MAKING_WORDS, telling, figures);
+
+/** What a page needs to tell the makings of a session's seats: the words of all, and those of each project. */
+export interface Told {
+  readonly words: MakingWords;
+  readonly texts: ActTexts;
+}
+
+/** The words that the makings of a session's seats are told in. */
+export function toldIn({
+  seats,
+  studio,
+}: Pick<SessionView, 'studio'> & { seats: readonly { project: string | null }[] }): Told {
+  const slugs = [...new Set(seats.flatMap(({ project }) => project ?? []))];
+  const texts = slugs.flatMap((slug) => {
+    const making = lookUp(studio.catalogue.projects, slug)?.making;
+    return making ? [[slug, making.texts.en] as const] : [];
+  });
+  return { words: MAKING_WORDS, texts: Object.fromEntries(texts) };
+}
 
 export { MAKING_WORDS };

@@ -17,6 +17,8 @@ export interface PackingSheet extends Packing {
   readonly used: readonly { readonly name: string; readonly count: number }[];
   /** What the instructor does before the session, with the seats it is done for. */
   readonly prepared: readonly { readonly name: string; readonly count: number }[];
+  /** Minutes that takes a fluent hand. */
+  readonly preparing: number;
 }
 
 /** What the makings of some seats leave to the instructor, in their order, each once for all seats alike. */
@@ -46,6 +48,7 @@ export function packingSheet(id: string): Promise<PackingSheet> {
       settings,
       studio: view.studio,
       prepared: preparedFor(seats, settings.units),
+      preparing: seats.reduce((sum, { plan }) => sum + (plan.pace?.prepared ?? 0), 0),
       used: used.map(({ item, amount }) => ({ name: items.find(({ id: own }) => own === item)!.name, count: amount })),
     };
   });
@@ -64,7 +67,7 @@ export const packingSheetFeature: SheetFeature = {
   name: 'Packing list',
   stage: 'kit',
   async make(id, writingFor) {
-    const { session, settings, studio, bags, spares, tools, used, prepared } = await packingSheet(id);
+    const { session, settings, studio, bags, spares, tools, used, prepared, preparing } = await packingSheet(id);
     const writing = writingFor(settings);
     const nameIn = (item: string): string => nameOf(item, studio.catalogue) ?? item;
     const lengthIn = (mm: number | null): string => {
@@ -103,7 +106,7 @@ export const packingSheetFeature: SheetFeature = {
                     },
                   ]),
                 },
-                ...counted('Prepare before the session', prepared),
+                ...counted(`Prepare before the session, about ${Math.ceil(preparing)} min`, prepared),
                 ...counted('For the room', [
                   ...tools.map(({ tool, count }) => ({ name: tool, count })),
                   ...used.map(({ name, count }) => ({ name: `${name}, used up`, count })),

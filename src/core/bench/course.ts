@@ -1,8 +1,7 @@
 import { isTiedBack, makingOrder } from '../acts';
 import type { PhaseName } from '../pace';
-import { groupsOf, isSection, type PieceRun, type PieceSection } from '../project';
+import { groupsOf, isSection, type PieceSection } from '../project';
 import { bandOf, type BandItem, type SeatPlan } from '../seat';
-import type { StitchLead } from '../stitch';
 
 /** A stretch of ties that are counted: half knots, or repeats where a section has none. */
 export interface CountedStretch {
@@ -85,47 +84,6 @@ function wayThrough(plan: SeatPlan): Course {
       });
   const steps = pace.steps.map(({ id, phase, counts }): CourseStep => ({ id, phase, stretches: stretchesOf(counts) }));
   return { steps, stretches: steps.flatMap((step) => step.stretches), ties };
-}
-
-/** A tie of a piece: which of its stretch and its stitch it is, and which strand leads it, where one does. */
-export interface Tie {
-  readonly stretch: CountedStretch;
-  readonly run: PieceRun;
-  /** The n-th of its stretch, from 0, and the n-th of its stitch's repeat. */
-  readonly index: number;
-  readonly inRepeat: number;
-  readonly lead: StitchLead | null;
-}
-
-/** The run of a unit that holds its k-th tie, and how many of that run come before it. */
-function runAt({ section }: CountedStretch, k: number): { run: PieceRun; before: number } {
-  let from = 0;
-  for (const run of section.runs) {
-    const ties = ((run.measure.halfKnots * run.times) / run.measure.divisions) * section.arms;
-    if (k < from + ties) return { run, before: k - from };
-    from += ties;
-  }
-  return { run: section.runs[0]!, before: k };
-}
-
-/**
- * The tie that comes after so many; null when all are made.
- *
- * @example
- * tieAfter(courseOf(plan), 0).index // 0
- */
-export function tieAfter({ stretches }: Course, made: number): Tie | null {
-  const stretch = stretches.find(({ from, ties }) => made < from + ties);
-  if (!stretch) return null;
-  const index = Math.max(0, Math.floor(made - stretch.from));
-  const single = stretch.section.runs.length === 1;
-  // Where the stretch is one stitch, its repeats go on over all of it, one arm after the other; else each unit begins anew.
-  const { run, before } = single
-    ? { run: stretch.section.runs[0]!, before: index % Math.max(1, stretch.ties / stretch.section.arms) }
-    : runAt(stretch, index % stretch.perUnit);
-  const { leads = [] } = run.stitch;
-  const inRepeat = leads.length > 0 ? before % leads.length : 0;
-  return { stretch, run, index, inRepeat, lead: leads[inRepeat] ?? null };
 }
 
 /**

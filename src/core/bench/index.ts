@@ -14,12 +14,10 @@ export {
   bandAt,
   courseOf,
   bandToCome,
-  tieAfter,
   tiesAt,
   type CountedStretch,
   type Course,
   type CourseStep,
-  type Tie,
 } from './course';
 export { NOT_BEGUN, summaryOf, type BenchSummary } from './summary';
 export { paceSeen, type PaceSeen } from './pace-seen';

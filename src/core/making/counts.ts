@@ -1,19 +1,21 @@
 import { sectionsBy } from '../acts';
 import type { ActUnit } from '../project';
 import type { Fitted } from './fitted';
+
+type Counted = Pick<Fitted, 'piece' | 'fit'>;
 import type { MakingWords } from './words';
 
 /** The sum of some numbers. */
 export const sum = (values: readonly number[]): number => values.reduce((all, value) => all + value, 0);
 
 /** Half knots of some sections together; of sections in arms, of one arm. */
-function halfKnotsOf(fitted: Fitted, ids: readonly string[]): number {
+function halfKnotsOf(fitted: Counted, ids: readonly string[]): number {
   const own = ids.flatMap((id) => sectionsBy(fitted.piece, id));
   return Math.round(sum(own.map((section) => section.halfKnots * fitted.fit.counts[section.id]!)));
 }
 
 /** Beads that some sections string: all, those on the core, or pairs of those on the working strands. */
-function beadsOf(fitted: Fitted, ids: readonly string[], which: 'beads' | 'core-beads' | 'edge-pairs'): number {
+function beadsOf(fitted: Counted, ids: readonly string[], which: 'beads' | 'core-beads' | 'edge-pairs'): number {
   const { piece, fit } = fitted;
   const bead = piece.project.options.bead;
   const large = Object.entries(piece.hardware).flatMap(([id, hardware]) =>
@@ -38,7 +40,7 @@ function beadsOf(fitted: Fitted, ids: readonly string[], which: 'beads' | 'core-
 /**
  * How many of a unit some sections come to, and of square knots the half knot over.
  */
-export function countIn(fitted: Fitted, ids: readonly string[], unit: ActUnit): { of: number; over: number } {
+export function countIn(fitted: Counted, ids: readonly string[], unit: ActUnit): { of: number; over: number } {
   const half = halfKnotsOf(fitted, ids);
   switch (unit) {
     case 'square-knots':

@@ -1,4 +1,4 @@
-import type { Seat, SeatPlan } from '../seat';
+import type { Seat, SeatPlan, SeatRecord } from '../seat';
 import type { MakingWords } from './words';
 
 /** The units a making’s lengths are written in. */
@@ -15,3 +15,15 @@ export interface Fitted {
   readonly units: MakingUnits;
   readonly words: MakingWords;
 }
+
+/**
+ * Whom a seat's making is told to. A skill that nobody gave is a beginner's.
+ *
+ * @example
+ * makerOf({ age: 30, skill: null, options: {} }).skill // 'new'
+ */
+export const makerOf = ({ age, skill, options }: Pick<SeatRecord, 'age' | 'skill' | 'options'>): Maker => ({
+  age,
+  skill: skill ?? 'new',
+  options,
+});

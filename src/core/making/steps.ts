@@ -1,10 +1,11 @@
 import type { Figures } from '../studio';
-import { courseOf, type CountedStretch } from '../bench';
+import { courseOf } from '../bench';
 import type { SeatPlan } from '../seat';
 import { halfKnotAt, sayHalfKnot, type Side } from './half-knots';
 import { makingOf, type Act, type Maker, type Telling } from './making';
 import { lengthQuestion, type LengthQuestion } from './length-question';
 import { nameStrands } from './placeholders';
+import { tapWords } from './tap-words';
 import type { PieceSection } from '../project';
 import { walkOf, type WalkStep } from './walk';
 import type { Convention, MakingWords } from './words';
@@ -14,7 +15,8 @@ export interface StepTie {
   readonly from: Side;
   readonly colour: string;
   readonly text: string;
-  /** The names of its drawings. */
+  /** Which half knot of its stitch's repeat it is, and the names of its drawings. */
+  readonly nth: number;
   readonly drawings: readonly string[];
 }
 
@@ -53,22 +55,10 @@ function tieOf(
   return {
     side,
     text: nameStrands(sayHalfKnot(knots, convention, words).half_knot, plan, words),
+    nth: drawn,
     lead: leads[drawn]?.strand ?? '',
     drawings: (leads[drawn]?.steps ?? []).map((_, j) => `tie-${drawn}-${j}-${section.id}`),
   };
-}
-
-/** What is tapped: half knots; beads, tubes and courses by their name; and where beads and knots are tapped by turns, steps. */
-function tapped(
-  own: readonly CountedStretch[],
-  ties: number,
-  count: NonNullable<Act['count']>,
-  words: MakingWords,
-): string {
-  const kinds = new Set(own.map((one) => one.words));
-  if (kinds.size > 1) return words.walk.steps;
-  const [kind] = kinds;
-  return kind === 'repeats' && ties === count.of ? count.unit : kind!;
 }
 
 /** The ties that are counted while an act is done; null where none are. */
@@ -82,14 +72,14 @@ function tallyOf(plan: SeatPlan, act: Act, words: MakingWords, convention: Conve
   const { knots } = act;
   const repeat = isOne && knots ? (run.stitch.leads ?? []) : [];
   const each = repeat.map((_, n): StepTie => {
-    const { side, text, lead, drawings } = tieOf(plan, section, { ...knots!, nth: n }, words, convention);
-    return { from: side, colour: section.colours[lead] ?? '', text, drawings };
+    const { side, text, nth, lead, drawings } = tieOf(plan, section, { ...knots!, nth: n }, words, convention);
+    return { from: side, colour: section.colours[lead] ?? '', text, nth, drawings };
   });
   const ties = own.reduce((sum, one) => sum + one.ties, 0);
   return {
     from: first.from,
     ties,
-    words: tapped(own, ties, act.count, words),
+    words: tapWords(plan, act.id, words) ?? '',
     each,
     watch: run.stitch.watch,
     walk: walkOf(own, words),

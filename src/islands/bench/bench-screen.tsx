@@ -2,6 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { BenchView } from '../../app/bench/open-bench';
+import type { Told } from '../../app/session/making';
 import type { Units } from '../../core/measure';
 import { fromTablet, STAGES } from '../../core/session';
 import { borrow } from '../../ui/page-data';
@@ -14,6 +15,7 @@ import { Pairing } from './tablet/pairing';
 export function BenchScreen({
   bench,
   studio,
+  told,
   units,
   isDesk,
   links,
@@ -21,6 +23,8 @@ export function BenchScreen({
   /** As JSON text; the studio is lent under its id. */
   bench: string;
   studio: string;
+  /** The words of its seats' makings, as JSON text. */
+  told: string;
   units: Units;
   isDesk: boolean;
   links?: Readonly<Record<string, string>>;
@@ -30,6 +34,7 @@ export function BenchScreen({
     const { view, ...rest } = JSON.parse(bench) as BenchView;
     return { ...rest, view: fromTablet({ ...view, studio: borrow<BenchView['view']['studio']>(studio) }) };
   }, [bench, studio]);
+  const words = useMemo(() => JSON.parse(told) as Told, [told]);
   const { session } = initial.view;
   useHotkeys(
     STAGES.map((_, i) => String(i + 1)),
@@ -45,6 +50,7 @@ export function BenchScreen({
         <WhenPlanned view={initial.view}>
           <Bench
             initial={initial}
+            told={words}
             units={units}
             isDesk={isDesk}
             links={links}

@@ -1,6 +1,7 @@
 import { Clock, Grid2x2, ListOrdered, UserRoundPlus } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
+import type { Told } from '../../app/session/making';
 import { seatAtWork } from '../../core/bench';
 import type { Units } from '../../core/measure';
 import { keysOf } from '../../core/studio';
@@ -52,12 +53,14 @@ function finishingWords({ bench, seats }: BenchModel, ends: ReadonlyMap<string, 
 /** The room while it works: who waits for whom, every seat with its piece as it grows, and one of them opened. */
 export function Bench({
   initial,
+  told,
   units: firstUnits,
   isDesk,
   links,
   pairing,
 }: {
   initial: Parameters<typeof useBench>[0];
+  told: Told;
   units: Units;
   /** At the desk, from where papers are printed and the rest of Lapboard is; not on a tablet of the room. */
   isDesk: boolean;
@@ -93,6 +96,7 @@ export function Bench({
           number={at + 1}
           called={called[at]!}
           atWork={seatAtWork(bench, id)}
+          words={told.words}
           ends={ends.get(id) ?? null}
           units={units}
           isOpen={open === id}
@@ -151,6 +155,7 @@ export function Bench({
             <SeatPanel
               seat={seat}
               model={model}
+              told={told}
               units={units}
               ends={ends.get(seat.id) ?? null}
               isDesk={isDesk}

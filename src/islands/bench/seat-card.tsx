@@ -1,6 +1,7 @@
 import { Check, Hand, Flame, House, UserRoundX } from 'lucide-react';
 import { memo } from 'react';
 import { bandToCome, courseOf, phaseNow, type SeatAtWork } from '../../core/bench';
+import type { MakingWords } from '../../core/making';
 import type { Units } from '../../core/measure';
 import { beadOf, coloursOf, type PlannedSeat } from '../../core/seat';
 import { Bead } from '../../ui/pictures/bead';
@@ -46,6 +47,7 @@ export const SeatCard = memo(function SeatCard({
   number,
   called,
   atWork,
+  words: making,
   ends,
   units,
   isOpen,
@@ -56,6 +58,7 @@ export const SeatCard = memo(function SeatCard({
   /** A first name, or as much of it as tells two apart. */
   called: string;
   atWork: SeatAtWork;
+  words: MakingWords;
   ends: Ends | null;
   units: Units;
   isOpen: boolean;
@@ -95,7 +98,7 @@ export const SeatCard = memo(function SeatCard({
           />
         )}
       </span>
-      <span className="w-full truncate tabular-nums">{countWords(plan, atWork)}</span>
+      <span className="w-full truncate tabular-nums">{countWords(plan, atWork, making)}</span>
       <span className={`flex w-full items-center gap-1.5 ${bad ? 'font-semibold text-error' : 'quiet'}`}>
         {Icon && <Icon size={18} aria-hidden="true" className="shrink-0" />}
         <span className="min-w-0">{words}</span>

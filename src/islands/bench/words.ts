@@ -1,5 +1,6 @@
 import { clock } from '../../ui/words/region';
-import { courseOf, tieAfter, type SeatAtWork } from '../../core/bench';
+import { courseOf, type SeatAtWork } from '../../core/bench';
+import { tapWords, type MakingWords } from '../../core/making';
 import type { PhaseName } from '../../core/pace';
 import type { SeatPlan } from '../../core/seat';
 
@@ -51,9 +52,10 @@ export function calledBy(names: readonly string[]): string[] {
 }
 
 /** How far a seat has come, in a few words. */
-export function countWords(plan: SeatPlan, { made }: SeatAtWork): string {
-  const course = courseOf(plan);
-  if (course.ties === 0) return '';
-  const words = (tieAfter(course, made) ?? { stretch: course.stretches.at(-1)! }).stretch.words;
-  return `${Math.min(made, course.ties)} of ${course.ties} ${words}`;
+export function countWords(plan: SeatPlan, { made }: SeatAtWork, words: MakingWords): string {
+  const { ties, steps } = courseOf(plan);
+  if (ties === 0) return '';
+  const counting = steps.filter(({ stretches }) => stretches.length > 0);
+  const kinds = new Set(counting.map(({ id }) => tapWords(plan, id, words)));
+  return `${Math.min(made, ties)} of ${ties} ${kinds.size === 1 ? [...kinds][0] : words.walk.steps}`;
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '../../../catalogue';
-import { bandAt, bandToCome, courseOf, tieAfter, tiesAt } from '../../../src/core/bench';
+import { bandAt, bandToCome, courseOf, tiesAt } from '../../../src/core/bench';
 import { exampleSeat, planSeat, type SeatPlan } from '../../../src/core/seat';
 import { STITCHES, samplePath } from '../../../src/core/stitch';
 import { STARTING_FIGURES } from '../../../src/core/studio';
@@ -112,23 +112,6 @@ describe('the way through a piece', () => {
 });
 
 describe('who leads', () => {
-  it('by turns from left and right in a flat band, always the same colour', () => {
-    const course = courseOf(planOf('band-buckle'));
-    expect([0, 1, 2, 7].map((made) => tieAfter(course, made)!.lead)).toMatchObject([
-      { strand: 'a', from: 'left' },
-      { strand: 'a', from: 'right' },
-      { strand: 'a', from: 'left' },
-      { strand: 'a', from: 'right' },
-    ]);
-    expect(tieAfter(course, course.ties)).toBeNull();
-  });
-
-  it('from the same side in a spiral, the strands by turns', () => {
-    const course = courseOf(planOf('double-spiral'));
-    expect([0, 1, 2, 3, 4].map((made) => tieAfter(course, made)!.lead!.strand)).toEqual(['a', 'c', 'b', 'd', 'a']);
-    expect([0, 1, 2, 3].every((made) => tieAfter(course, made)!.lead!.from === 'left')).toBe(true);
-  });
-
   it('is what the paths show: the leading strand lies outermost where its half knot begins, and crosses from its side', () => {
     for (const { slug, leads, geometry } of Object.values(STITCHES)) {
       if (!leads || slug.startsWith('bead')) continue;

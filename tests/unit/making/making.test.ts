@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { MAKING_WORDS, SHIPPED } from '../../../catalogue';
 import { makingPage } from '../../../src/formats/making-page';
+import { pacePage } from '../../../src/formats/pace-page';
 import { makingOf } from '../../../src/core/making';
 import { PLACEHOLDER_NAMES, type Options, type Project } from '../../../src/core/project';
 import { exampleSeat, planSeat, type Seat } from '../../../src/core/seat';
@@ -109,6 +110,10 @@ describe.each(projects.map((project) => [project.slug, project] as const))('the 
     const file = readFileSync(new URL(`../../../docs/making/${slug}.md`, import.meta.url), 'utf8');
     expect(file).toBe(makingPage(project, SHIPPED, MAKING_WORDS, { units: 'cm' }));
   });
+});
+
+it('how long the pieces take is printed in docs/pace.md as it is', () => {
+  expect(readFileSync(new URL('../../../docs/pace.md', import.meta.url), 'utf8')).toBe(pacePage(SHIPPED));
 });
 
 describe('worked by hand', () => {

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { courseOf, placeOf, type SeatAtWork } from '../../../core/bench';
-import { lengthStep, resizePlan, spareSteps } from '../../../core/making';
+import { lengthStep, resizePlan, spareSteps, type MakingStep, type MakingWords } from '../../../core/making';
 import { endsToCome } from '../../../core/rescue';
 import { formatLength, type Units } from '../../../core/measure';
 import type { PlannedSeat } from '../../../core/seat';
@@ -9,7 +9,6 @@ import type { BenchModel } from '../model/use-bench';
 import { TABLES } from '../tables';
 import { countWords, PHASE_WORDS } from '../words';
 
-const knotsOf = (n: number): string => `${n} half knot${n === 1 ? '' : 's'}`;
 const LAID = 'btn h-12 text-lg';
 
 /** What is pressed of a seat: half knots made, the length seen, the next phase, help, station, and how it ends. */
@@ -17,28 +16,32 @@ export function Pad({
   seat,
   atWork,
   model,
+  steps,
+  words,
   units,
 }: {
   seat: PlannedSeat;
   atWork: SeatAtWork;
   model: BenchModel;
+  steps: readonly MakingStep[];
+  words: MakingWords;
   units: Units;
 }) {
   const { id, plan } = seat;
   const { say } = model;
   const [measured, setMeasured] = useState<number | null>(null);
   const course = courseOf(plan);
-  const steps = plan.pace?.steps ?? [];
+  const pace = plan.pace?.steps ?? [];
   const here = placeOf(course, atWork, model.figures.slow_start).step;
   const isAtFlame = atWork.ready !== null || atWork.turn !== null;
-  const station = steps.findIndex(({ at }, i) => i >= here && at === 'station');
+  const station = pace.findIndex(({ at }, i) => i >= here && at === 'station');
   // Who is at the station goes on with what comes after it.
   const now = isAtFlame && station >= 0 ? station : here;
   const next = course.steps.find(({ phase }, i) => i > now && (phase !== course.steps[now]!.phase || isAtFlame));
   const isOver = atWork.done !== null || atWork.here === 'home' || atWork.here === 'away';
   const step = lengthStep(plan);
   const spare = step ? spareSteps(step, atWork.made) : 0;
-  const one = step && (step.half_knots > 0 ? knotsOf(step.half_knots) : '1 repeat');
+  const one = steps.find(({ length }) => length)?.length?.step ?? '1 step';
   // What a longer band needs of the working end that needs most.
   const longer = step
     ? endsToCome(resizePlan(plan, 1), atWork.made, seat.record.skill ?? 'new', model.figures).filter(
@@ -53,7 +56,7 @@ export function Pad({
         <section aria-label="Made so far" className="space-y-2">
           <p className="text-lg">
             <strong className="font-display text-3xl tabular-nums">{atWork.made}</strong>{' '}
-            {countWords(plan, atWork).replace(/^\d+ /, '')}
+            {countWords(plan, atWork, words).replace(/^\d+ /, '')}
           </p>
           <div className="grid grid-cols-4 gap-2">
             {[-1, 1, 5, 10].map((by) => (

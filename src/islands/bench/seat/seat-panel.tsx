@@ -1,6 +1,8 @@
 import { Undo2, X } from 'lucide-react';
-import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
+import type { Told } from '../../../app/session/making';
 import { seatAtWork, type ProgressEntry } from '../../../core/bench';
+import { makerOf, makingSteps, withTexts } from '../../../core/making';
 import type { Units } from '../../../core/measure';
 import type { PlannedSeat } from '../../../core/seat';
 import { problemOf, request } from '../../../ui/api';
@@ -46,6 +48,7 @@ const saidWords = ({ what, value }: ProgressEntry): string =>
 export function SeatPanel({
   seat,
   model,
+  told,
   units,
   ends,
   isDesk,
@@ -54,6 +57,7 @@ export function SeatPanel({
 }: {
   seat: PlannedSeat;
   model: BenchModel;
+  told: Told;
   units: Units;
   ends: Ends | null;
   isDesk: boolean;
@@ -64,6 +68,11 @@ export function SeatPanel({
   const [view, setView] = useState<keyof typeof VIEWS>('progress');
   const { plan, id } = seat;
   const atWork = seatAtWork(model.bench, id);
+  const { figures } = model;
+  const steps = useMemo(
+    () => makingSteps(makerOf(seat.record), withTexts(seat.plan, told.texts), told.words, { units }, figures),
+    [seat, told, units, figures],
+  );
   const shared = { seat, atWork, model, units };
   const panel = useRef<HTMLElement>(null);
   const [link, setLink] = useState(firstLink);
@@ -138,13 +147,13 @@ export function SeatPanel({
       )}
       <Tabs label="Of this seat" views={VIEWS} shown={view} onShow={setView} tall>
         <div className="pt-3">
-          {view === 'progress' && <Pad {...shared} />}
+          {view === 'progress' && <Pad {...shared} steps={steps} words={told.words} />}
           {view === 'last' && <WillLast {...shared} />}
-          {view === 'where' && <WhereWasI {...shared} />}
+          {view === 'where' && <WhereWasI {...shared} steps={steps} />}
           {view === 'wrong' && (
             <Guard what="What can go wrong">
               <Suspense fallback={<p className="quiet">Fetching the pictures…</p>}>
-                <WentWrong seat={seat} />
+                <WentWrong seat={seat} atWork={atWork} steps={steps} />
               </Suspense>
             </Guard>
           )}

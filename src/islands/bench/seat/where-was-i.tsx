@@ -1,69 +1,97 @@
-import { bandToCome, courseOf, tieAfter, type SeatAtWork } from '../../../core/bench';
+import { bandToCome, type SeatAtWork } from '../../../core/bench';
+import { dueStep, dueTie, type MakingStep } from '../../../core/making';
 import type { Units } from '../../../core/measure';
 import type { PlannedSeat } from '../../../core/seat';
 import { Strip, TiePicture } from '../../../ui/strip';
 import { hexes } from '../../../ui/strip/hexes';
+import { Walk } from '../../../ui/walk';
+import { PHASE_NAMES } from '../../../ui/words/phases';
 
 /** How much of the piece is shown to each side of where it has come to, mm. */
 const [BEHIND, AHEAD] = [32, 10];
 
-/** The piece at its count: how it looks there, which strand leads next, and how to tell that from the work itself. */
-export function WhereWasI({ seat, atWork, units }: { seat: PlannedSeat; atWork: SeatAtWork; units: Units }) {
-  const { plan } = seat;
-  const { piece } = plan;
-  const tie = tieAfter(courseOf(plan), atWork.made);
-  if (!piece || !tie)
-    return <p>{piece ? 'Every knot is made: what comes next is under Progress.' : 'It has no piece yet.'}</p>;
-  const { stretch, run, index, lead } = tie;
+/** The half knot that is due: which strand leads it, how it is tied, and its pictures. */
+function Due({ seat, step, made }: { seat: PlannedSeat; step: MakingStep; made: number }) {
+  const piece = seat.plan.piece!;
+  const tie = dueTie(step, made);
+  const section = Object.values(piece.sections).find(({ id }) => step.of?.includes(id));
+  if (!tie || !section) return null;
   const hex = hexes(piece);
-  const { section } = stretch;
-  const hexOf = (strand: string): string => hex[section.colours[strand] ?? ''] ?? '#888888';
-  const colour = piece.cords
-    .flatMap(({ cord }) => cord.colours)
-    .find(({ slug }) => lead && slug === section.colours[lead.strand])?.name;
-  const toCome = bandToCome(plan, atWork.made);
+  const colours = piece.cords.flatMap(({ cord }) => cord.colours);
+  const name = colours.find(({ slug }) => slug === tie.colour)?.name;
+  return (
+    <>
+      <p className="text-xl">
+        <strong>
+          The {name ? `${name.toLowerCase()} ` : ''}strand on the {tie.from} leads
+        </strong>
+        , as it lies in front of you.
+      </p>
+      <p>{tie.text}</p>
+      <div className="grid grid-cols-2 gap-2">
+        {tie.drawings.map((drawing, j) => (
+          <TiePicture
+            key={drawing}
+            section={section}
+            tie={tie.nth}
+            step={j}
+            hexOf={(strand) => hex[section.colours[strand] ?? ''] ?? '#888888'}
+          />
+        ))}
+      </div>
+    </>
+  );
+}
+
+/** The act of the making that is due: the piece as far as it is made, what to do, who leads, and what right looks like. */
+export function WhereWasI({
+  seat,
+  atWork,
+  steps,
+  units,
+}: {
+  seat: PlannedSeat;
+  atWork: SeatAtWork;
+  steps: readonly MakingStep[];
+  units: Units;
+}) {
+  const { plan } = seat;
+  if (!plan.piece || !plan.fit) return <p>It has no piece yet.</p>;
+  const { made } = atWork;
+  const step = steps[dueStep(steps, plan, atWork)]!;
+  const { tally } = step;
+  const toCome = bandToCome(plan, made);
   // The edge of what is made, with more of it in sight than of what is to come.
   const isBack = toCome[1] !== Infinity;
   const edge = isBack ? toCome[1] : toCome[0];
   const near = isBack ? ([edge - AHEAD, edge + BEHIND] as const) : ([edge - BEHIND, edge + AHEAD] as const);
-  const one = stretch.words === 'half knots' ? 'Half knot' : 'Repeat';
+  const done = tally ? Math.min(tally.ties, Math.max(0, made - tally.from)) : 0;
   return (
     <div className="space-y-3">
-      <p className="text-lg">
-        {one} <strong className="font-display text-3xl tabular-nums">{index + 1}</strong> of {stretch.ties} comes next
-        {section.runs.length > 1 && `: ${run.stitch.name.toLowerCase()}`}.
-      </p>
-      <div className="border hair">
-        <Strip plan={plan} side="front" units={units} ruler={false} toCome={toCome} near={near} />
-      </div>
-      {lead && (
-        <>
-          <p className="text-xl">
-            <strong>
-              The {colour ? `${colour.toLowerCase()} ` : ''}strand on the {lead.from} leads
-            </strong>
-            , as it lies in front of you.
-          </p>
-          <div className="grid grid-cols-2 gap-2">
-            {lead.steps.map((step, j) => (
-              <figure key={j}>
-                <TiePicture section={section} tie={tie.inRepeat} step={j} hexOf={hexOf} />
-                <figcaption>{run.stitch.steps[step]!.text}</figcaption>
-              </figure>
-            ))}
-          </div>
-        </>
+      <h3 className="text-xl">{PHASE_NAMES[step.phase]}</h3>
+      {tally && (
+        <p className="text-lg">
+          <strong className="font-display text-3xl tabular-nums">{done}</strong> of {tally.ties} {tally.words} made.
+        </p>
       )}
-      {!lead && (
-        <ol className="list-decimal space-y-1 pl-6">
-          {run.stitch.steps.map(({ text }) => (
-            <li key={text}>{text}</li>
-          ))}
-        </ol>
+      {made > 0 && (
+        <div className="border hair">
+          <Strip plan={plan} side="front" units={units} ruler={false} toCome={toCome} near={near} />
+        </div>
       )}
-      <p>
-        <strong>To tell from the work:</strong> {run.stitch.watch}
-      </p>
+      <p className="text-lg">{step.text}</p>
+      {tally?.walk && <Walk walk={tally.walk} done={done} />}
+      <Due seat={seat} step={step} made={made} />
+      {step.right && (
+        <p>
+          <strong>Right:</strong> {step.right}
+        </p>
+      )}
+      {tally && (
+        <p>
+          <strong>To tell from the work:</strong> {tally.watch}
+        </p>
+      )}
     </div>
   );
 }
