@@ -1,4 +1,4 @@
-import { bandAt, bandToCome, benchOf, courseOf, seatAtWork, tiesAt } from '../../core/bench';
+import { bandAt, benchOf, courseOf, madeBand, seatAtWork, tiesAt, type MadeBand } from '../../core/bench';
 import { dueStep, dueTie, resizePlan } from '../../core/making';
 import type { Figures } from '../../core/studio';
 import type { SeatPlan, SeatRecord } from '../../core/seat';
@@ -16,9 +16,9 @@ export interface HomeCard {
   readonly label: string;
   readonly project: string;
   readonly plan: SeatPlan;
-  /** How much is knotted, mm, what of the band is to come, and how many knots of how many there are. */
+  /** How much is knotted, mm, what of the band that is, and how many knots of how many there are. */
   readonly made_mm: number;
-  readonly toCome: readonly [from: number, to: number];
+  readonly spans: MadeBand['spans'];
   readonly made: number;
   readonly ties: number;
   readonly words: string;
@@ -48,7 +48,7 @@ function cardOf(
     project: plan.piece?.project.name ?? '',
     plan,
     made_mm: bandAt(course, made),
-    toCome: bandToCome(plan, made),
+    spans: madeBand(plan, made).spans,
     made: Math.min(made, course.ties),
     ties: course.ties,
     words: counted?.words ?? '',

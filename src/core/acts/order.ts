@@ -47,7 +47,8 @@ export function makingOrder(piece: Piece): string[] {
 }
 
 /**
- * Whether a section is tied from its far end back: its own core was led along it first, by the leg that works it.
+ * Whether a section is tied from its far end back: its own core was led along it first by the leg that works it; or that leg comes to it from
+ * what is laid out after it, or goes on from it to what is laid out before it.
  *
  * @example
  * isTiedBack(piece, 'band') // true
@@ -55,7 +56,23 @@ export function makingOrder(piece: Piece): string[] {
 export const isTiedBack = (piece: Piece, section: string): boolean =>
   piece.cords.some(({ use }) =>
     use.legs.some(({ route }) => {
+      const work = route.findIndex((step) => idIn(step, 'work') === section);
+      if (work < 0) return false;
       const core = route.findIndex((step) => idIn(step, 'core') === section);
-      return core >= 0 && core < route.findIndex((step) => idIn(step, 'work') === section);
+      if (core >= 0) return core < work;
+      const layout = piece.layout.map(({ id }) => id);
+      const placeOf = (step: LegStep): number =>
+        layout.indexOf(idIn(step, 'part') ?? idIn(step, 'past') ?? idIn(step, 'work') ?? idIn(step, 'core') ?? '');
+      const own = layout.indexOf(section);
+      const [before] = route
+        .slice(0, work)
+        .map(placeOf)
+        .filter((place) => place >= 0)
+        .slice(-1);
+      const [after] = route
+        .slice(work + 1)
+        .map(placeOf)
+        .filter((place) => place >= 0);
+      return before !== undefined ? before > own : after !== undefined && after < own;
     }),
   );

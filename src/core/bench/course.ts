@@ -1,4 +1,4 @@
-import { isTiedBack, makingOrder } from '../acts';
+import { makingOrder } from '../acts';
 import type { PhaseName } from '../pace';
 import { groupsOf, isSection, type PieceSection } from '../project';
 import { bandOf, type BandItem, type SeatPlan } from '../seat';
@@ -94,28 +94,6 @@ function wayThrough(plan: SeatPlan): Course {
  */
 export function bandAt({ stretches }: Course, made: number): number {
   return stretches.reduce((sum, { from, ties, pitch }) => sum + Math.min(ties, Math.max(0, made - from)) * pitch, 0);
-}
-
-/**
- * What of the band is still to come after so many ties, mm along it: from, and to. A piece that is tied from its far end back is made
- * from there; of any other, all that is past the last knot is to come.
- *
- * @example
- * bandToCome(plan, 0)[0] // 0
- */
-export function bandToCome(plan: SeatPlan, made: number): readonly [from: number, to: number] {
-  const { stretches } = courseOf(plan);
-  const last = bandOf(plan).findLast(({ item }) => isSection(item) && isTied(item));
-  const stretch = stretches.find(({ from, ties, place }) => place && made < from + ties);
-  const place = stretch?.place;
-  if (!stretch || !place) {
-    const isBack = last && isSection(last.item) && isTiedBack(plan.piece!, last.item.id);
-    return [isBack ? Infinity : last ? last.from + last.length : 0, Infinity];
-  }
-  const done = Math.max(0, made - stretch.from) * stretch.pitch;
-  return isTiedBack(plan.piece!, stretch.section.id)
-    ? [place.from, place.from + place.length - done]
-    : [place.from + done, Infinity];
 }
 
 /**

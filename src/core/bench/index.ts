@@ -10,15 +10,8 @@ export {
   type Seen,
   type Waiting,
 } from './bench';
-export {
-  bandAt,
-  courseOf,
-  bandToCome,
-  tiesAt,
-  type CountedStretch,
-  type Course,
-  type CourseStep,
-} from './course';
+export { bandAt, courseOf, tiesAt, type CountedStretch, type Course, type CourseStep } from './course';
+export { madeBand, type MadeBand } from './made-band';
 export { NOT_BEGUN, summaryOf, type BenchSummary } from './summary';
 export { paceSeen, type PaceSeen } from './pace-seen';
 export { minutesBetween, phaseNow, placeOf, type Place } from './place';

@@ -1,6 +1,6 @@
 import { Check, Hand, Flame, House, UserRoundX } from 'lucide-react';
 import { memo } from 'react';
-import { bandToCome, courseOf, phaseNow, type SeatAtWork } from '../../core/bench';
+import { courseOf, madeBand, phaseNow, type SeatAtWork } from '../../core/bench';
 import type { MakingWords } from '../../core/making';
 import type { Units } from '../../core/measure';
 import { beadOf, coloursOf, type PlannedSeat } from '../../core/seat';
@@ -94,7 +94,7 @@ export const SeatCard = memo(function SeatCard({
             units={units}
             ruler={false}
             small
-            toCome={atWork.done !== null ? [Infinity, Infinity] : bandToCome(plan, atWork.made)}
+            made={atWork.done !== null ? undefined : madeBand(plan, atWork.made).spans}
           />
         )}
       </span>

@@ -1,6 +1,7 @@
 import { useId, useMemo } from 'react';
 import { formatLength, type Units } from '../../core/measure';
 import { isSection } from '../../core/project';
+import type { MadeBand } from '../../core/bench';
 import { drawnParts, knotsBehind, type DrawnPart } from '../../core/drawing';
 import { bandOf, type BandItem, type SeatPlan } from '../../core/seat';
 import { frameOf } from './frame';
@@ -40,7 +41,7 @@ export function Strip({
   units,
   ruler = true,
   small = false,
-  toCome,
+  made,
   near,
 }: {
   plan: SeatPlan;
@@ -48,8 +49,8 @@ export function Strip({
   units: Units;
   ruler?: boolean;
   small?: boolean;
-  /** The stretch of it, mm, that is not made yet: it is there faintly. */
-  toCome?: readonly [from: number, to: number];
+  /** The stretches of it, mm, that are made: the rest is there faintly. All of it where nobody says. */
+  made?: MadeBand['spans'];
   /** Only so much of the piece is shown, mm along it. */
   near?: readonly [from: number, to: number];
 }) {
@@ -82,8 +83,9 @@ export function Strip({
   }, [piece, fit, plan, side, small, ruler]);
   if (!piece || !fit || !drawn) return null;
   const { left, right, half, length, size, high } = drawn.page;
-  const lacks = toCome !== undefined && toCome[0] < right && toCome[1] > toCome[0];
-  const begun = lacks && (toCome[0] > left || toCome[1] < right);
+  const spans = (made ?? []).map(([from, to]) => [Math.max(left, from), Math.min(right, to)] as const);
+  const lacks = made !== undefined && !spans.some(([from, to]) => from <= left && to >= right);
+  const begun = lacks && spans.some(([from, to]) => to > from);
   return (
     <svg
       viewBox={`${near?.[0] ?? left} ${-half} ${near ? near[1] - near[0] : right - left} ${high}`}
@@ -102,8 +104,9 @@ export function Strip({
         <>
           <defs>
             <clipPath id={`${id}-made`}>
-              <rect x={left} y={-half} width={Math.max(0, Math.min(right, toCome[0]) - left)} height={2 * half} />
-              <rect x={Math.min(right, toCome[1])} y={-half} width={Math.max(0, right - toCome[1])} height={2 * half} />
+              {spans.map(([from, to], i) => (
+                <rect key={i} x={from} y={-half} width={Math.max(0, to - from)} height={2 * half} />
+              ))}
             </clipPath>
           </defs>
           <use href={`#${id}-all`} clipPath={`url(#${id}-made)`} />

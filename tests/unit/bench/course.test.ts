@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '../../../catalogue';
-import { bandAt, bandToCome, courseOf, tiesAt } from '../../../src/core/bench';
-import { exampleSeat, planSeat, type SeatPlan } from '../../../src/core/seat';
+import { bandAt, courseOf, madeBand, tiesAt } from '../../../src/core/bench';
+import { bandOf, exampleSeat, planSeat, type SeatPlan } from '../../../src/core/seat';
 import { STITCHES, samplePath } from '../../../src/core/stitch';
 import { STARTING_FIGURES } from '../../../src/core/studio';
 
@@ -79,10 +79,9 @@ describe('the way through a piece', () => {
     );
     const [, second] = stretches.filter(({ section }) => section.id === 'join');
     const { unit: block } = plan.piece!.sections.block!;
-    const [from] = bandToCome(plan, second!.from);
-    const [before] = bandToCome(plan, second!.from - 2);
+    const [from, before] = [second!.from, second!.from - 2].map((made) => madeBand(plan, made).edge);
     // Two ties before the second knot one half knot of the block above it was to come, and its pair of beads.
-    expect(from - before).toBeCloseTo(plan.piece!.sections.above!.unit + block / 20, 6);
+    expect(from! - before!).toBeCloseTo(plan.piece!.sections.above!.unit + block / 20, 6);
   });
 
   it('counts what the fit counts', () => {
@@ -98,16 +97,34 @@ describe('the way through a piece', () => {
       expect(tiesAt(course, bandAt(course, made))).toBe(made);
   });
 
-  it('says what of the band is to come, from the end that it is tied from', () => {
+  it('says what of the band is made, from the end that it is tied from', () => {
+    const made = (plan: SeatPlan, mm: number, ties: number): boolean =>
+      madeBand(plan, ties).spans.some(([from, to]) => from <= mm && mm <= to);
     const buckle = planOf('band-buckle');
-    const pitch = courseOf(buckle).stretches[0]!.pitch;
-    const [from, to] = bandToCome(buckle, 10);
-    // Tied from the far half back: what is to come lies at the start.
-    expect(from).toBe(0);
-    expect(to).toBeCloseTo((courseOf(buckle).ties - 10) * pitch, 6);
+    const long = buckle.fit!.knotted_mm;
+    const { pitch } = courseOf(buckle).stretches[0]!;
+    // Tied from the far half back: what is to come lies at the start, the far half is on.
+    expect(madeBand(buckle, 10).edge).toBeCloseTo(courseOf(buckle).stretches[0]!.place!.from + long - 10 * pitch, 6);
+    expect([1, long / 2, long + 20].map((mm) => made(buckle, mm, 5))).toEqual([false, false, true]);
     const peg = planOf('peg-band');
-    expect(bandToCome(peg, 10)[0]).toBeGreaterThan(bandToCome(peg, 4)[0]);
-    expect(bandToCome(peg, 10)[1]).toBe(Infinity);
+    expect(madeBand(peg, 10).edge).toBeGreaterThan(madeBand(peg, 4).edge);
+    expect([-5, 5, peg.fit!.knotted_mm].map((mm) => made(peg, mm, 20))).toEqual([true, true, false]);
+    expect(made(peg, 5, courseOf(peg).ties)).toBe(true);
+  });
+
+  it('of a charm: the left half from the charm outward, then the right', () => {
+    const plan = planOf('charm-centre');
+    const { stretches } = courseOf(plan);
+    const of = (id: string) => stretches.find(({ section }) => section.id === id)!;
+    const charm = bandOf(plan).find(({ item }) => item.id === 'charm')!;
+    const begun = madeBand(plan, 4);
+    expect(begun.isBack).toBe(true);
+    expect(begun.edge).toBeLessThan(charm.from);
+    expect(begun.spans.some(([from, to]) => from <= charm.from && to >= charm.from + charm.length)).toBe(true);
+    expect(begun.spans.every(([, to]) => to <= charm.from + charm.length + 0.01)).toBe(true);
+    const other = madeBand(plan, of('right').from + 4);
+    expect(other.isBack).toBe(false);
+    expect(other.edge).toBeGreaterThan(charm.from + charm.length);
   });
 });
 

@@ -1,4 +1,4 @@
-import { bandToCome, type SeatAtWork } from '../../../core/bench';
+import { madeBand, type SeatAtWork } from '../../../core/bench';
 import { dueStep, dueTie, type MakingStep } from '../../../core/making';
 import type { Units } from '../../../core/measure';
 import type { PlannedSeat } from '../../../core/seat';
@@ -60,10 +60,8 @@ export function WhereWasI({
   const { made } = atWork;
   const step = steps[dueStep(steps, plan, atWork)]!;
   const { tally } = step;
-  const toCome = bandToCome(plan, made);
+  const { spans, edge, isBack } = madeBand(plan, made);
   // The edge of what is made, with more of it in sight than of what is to come.
-  const isBack = toCome[1] !== Infinity;
-  const edge = isBack ? toCome[1] : toCome[0];
   const near = isBack ? ([edge - AHEAD, edge + BEHIND] as const) : ([edge - BEHIND, edge + AHEAD] as const);
   const done = tally ? Math.min(tally.ties, Math.max(0, made - tally.from)) : 0;
   return (
@@ -76,7 +74,14 @@ export function WhereWasI({
       )}
       {made > 0 && (
         <div className="border hair">
-          <Strip plan={plan} side="front" units={units} ruler={false} toCome={toCome} near={near} />
+          <Strip
+            plan={plan}
+            side="front"
+            units={units}
+            ruler={false}
+            made={spans}
+            near={Number.isFinite(edge) ? near : undefined}
+          />
         </div>
       )}
       <p className="text-lg">{step.text}</p>

@@ -20,17 +20,21 @@ export interface Stretch {
   readonly to: number;
 }
 
-const cordOf = (phase: string): CordKey =>
-  CORDS.find(({ phases }) => (phases as readonly string[]).includes(phase))?.key ?? 'before';
+/** What knots is drawn so, though the act that counts it also begins something. */
+const cordOf = ({ phase, counts }: PaceStep): CordKey => {
+  const own = CORDS.find(({ phases }) => (phases as readonly string[]).includes(phase))?.key ?? 'before';
+  return own === 'start' && counts.length > 0 ? 'knot' : own;
+};
 
 /** Steps as stretches from one moment to another, each by its share of the minutes; those alike that follow each other as one. */
 function between(steps: readonly PaceStep[], from: number, to: number): Stretch[] {
   const all = steps.reduce((sum, { minutes }) => sum + minutes, 0) || 1;
   const out: Stretch[] = [];
   let at = from;
-  for (const { phase, minutes } of steps) {
+  for (const step of steps) {
+    const { minutes } = step;
     const end = at + (minutes / all) * (to - from);
-    const key = cordOf(phase);
+    const key = cordOf(step);
     const last = out.at(-1);
     if (last?.key === key) out[out.length - 1] = { ...last, to: end };
     else if (minutes > 0) out.push({ key, from: at, to: end });
