@@ -10,15 +10,15 @@ export interface PieceAct {
   readonly of: readonly string[];
   /** Sections whose ties are counted while it is done: it is the last to count them. */
   readonly counts: readonly string[];
-  /** The part whose ends it finishes. */
-  readonly end: PiecePart | undefined;
+  /** The part whose ends it finishes, by name. */
+  readonly end: string | undefined;
   readonly tools: readonly string[];
   readonly heat: boolean;
   readonly glue: boolean;
   /** Who does it; of an act with a flame it depends on the age of whoever makes the piece. */
   readonly by: 'anybody' | 'helper' | 'instructor';
-  /** A knot that the seat chose for another: it is told as that knot is tied. */
-  readonly other: PiecePart | undefined;
+  /** A knot that the seat chose for another, by name: it is told as that knot is tied. */
+  readonly other: string | undefined;
 }
 
 /** Everything that an act is of. */
@@ -96,13 +96,34 @@ function countsOf(acts: readonly ProjectAct[], piece: Piece): string[][] {
   return own;
 }
 
+/** The acts of a project by what of a seat bears on them: most seats of a session share them. */
+const known = new WeakMap<Piece['project'], Map<string, PieceAct[]>>();
+const keyOf = ({ flame, choices, parts, sections }: Piece): string =>
+  [
+    flame,
+    choices.colours,
+    choices.swap,
+    choices.beads !== null,
+    ...Object.values(parts).map(({ part }) => part.slug),
+    ...Object.keys(sections),
+  ].join(' ');
+
 /**
  * The acts by which a piece is made, in order: those of its project's making, or built from its strands and parts where it has none.
  *
  * @example
  * actsOf(piece).at(-1).act.phase // 'wear'
  */
-export function actsOf(piece: Piece): PieceAct[] {
+export function actsOf(piece: Piece): readonly PieceAct[] {
+  const ofProject = known.get(piece.project) ?? new Map<string, PieceAct[]>();
+  known.set(piece.project, ofProject);
+  const key = keyOf(piece);
+  const found = ofProject.get(key) ?? findActs(piece);
+  ofProject.set(key, found);
+  return found;
+}
+
+function findActs(piece: Piece): PieceAct[] {
   const acts = applying(piece);
   const counts = countsOf(acts, piece);
   return acts.map((act, i): PieceAct => {
@@ -113,12 +134,12 @@ export function actsOf(piece: Piece): PieceAct[] {
       act,
       of: namesOf(act).filter((name) => isIn(piece, name)),
       counts: counts[i]!,
-      end,
+      end: end?.id,
       tools: [...new Set([...(act.tools ?? []), ...(end?.part.tools ?? []), ...(other?.part.tools ?? [])])],
       heat: act.heat ?? kind === 'heat',
       glue: act.glue ?? end?.part.tools.includes('glue') ?? false,
       by: act.by ?? 'anybody',
-      other,
+      other: other?.id,
     };
   });
 }

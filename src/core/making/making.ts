@@ -61,7 +61,8 @@ const joined = (...parts: readonly (string | undefined)[]): string => parts.filt
 
 function actOf(one: PieceAct, own: ActText | undefined, fitted: Fitted, telling: Required<Telling>): Omit<Act, 'n'> {
   const { piece, words, maker } = fitted;
-  const { act, end, heat, glue, tools, of } = one;
+  const { act, heat, glue, tools, of } = one;
+  const end = one.end === undefined ? undefined : piece.parts[one.end];
   const how = end && words.ends[end.part.slug];
   const isAdult = maker.age !== null && maker.age >= ADULT_AGE;
   const by = one.by === 'anybody' ? (heat && !isAdult ? 'helper' : 'participant') : one.by;
@@ -126,8 +127,8 @@ export function makingOf(maker: Maker, plan: SeatPlan, words: MakingWords, telli
   return actsOf(piece).map((one, i) => {
     const { other, act } = one;
     // Another knot in its place is made as that knot is: one act tells it.
-    if (!other) return { n: i + 1, ...actOf(one, texts[act.id], fitted, own) };
+    if (other === undefined) return { n: i + 1, ...actOf(one, texts[act.id], fitted, own) };
     const tools = one.tools.filter((tool) => plan.tools.includes(tool));
-    return { n: i + 1, ...actOf({ ...one, tools }, { text: other.part.step }, fitted, own) };
+    return { n: i + 1, ...actOf({ ...one, tools }, { text: piece.parts[other]!.part.step }, fitted, own) };
   });
 }

@@ -16,24 +16,61 @@ const LEARNING = 6;
 const CHECKS: ReadonlySet<string> = new Set(['check', 'wear']);
 const sum = (values: readonly number[]): number => values.reduce((all, value) => all + value, 0);
 
-/** Legs of a piece that take a step of some kind. */
-const legsWith = (
-  { cords }: Piece,
-  has: (step: Piece['cords'][number]['use']['legs'][number]['route'][number]) => boolean,
-) => sum(cords.map(({ use }) => use.legs.filter(({ route }) => route.some(has)).length));
+/** What is counted of a piece once, by the names of its parts and sections. */
+interface Census {
+  /** How often a part is made: once for so many strands as are tied as one. */
+  readonly times: (item: PiecePart) => number;
+  /** Acts that make a part, and that lay the strands of a section. */
+  readonly making: ReadonlyMap<string, number>;
+  readonly laying: ReadonlyMap<string, number>;
+  /** Strands that go through a section. */
+  readonly strands: ReadonlyMap<string, number>;
+}
 
-/** How often a part is made: once for so many strands as are tied as one. */
-const timesMade = ({ id, base }: PiecePart, piece: Piece): number =>
-  Math.max(
-    1,
-    Math.ceil(
-      legsWith(piece, (step) => idIn(step, 'part') === id && !('stands' in step && step.stands)) / base.strands,
-    ),
-  );
+const isMaking = ({ act, by }: PieceAct): boolean => !CHECKS.has(act.phase) && by !== 'instructor';
+const isLaying = ({ act }: PieceAct): boolean => act.phase === 'set-up' || act.phase === 'prepare';
 
-/** Strands that go through a section. */
-const strandsIn = (piece: Piece, id: string): number =>
-  legsWith(piece, (step) => (idIn(step, 'work') ?? idIn(step, 'core')) === id);
+type Route = Piece['cords'][number]['use']['legs'][number]['route'];
+/** Parts that a leg makes and sections that it goes through, once each. Routes are a project's own: seats share them. */
+const stops = new WeakMap<Route, { readonly parts: readonly string[]; readonly sections: readonly string[] }>();
+
+function stopsOf(route: Route) {
+  const found = stops.get(route);
+  if (found) return found;
+  const parts = new Set<string>();
+  const sections = new Set<string>();
+  for (const step of route) {
+    const part = idIn(step, 'part');
+    if (part !== undefined && !('stands' in step && step.stands)) parts.add(part);
+    const section = idIn(step, 'work') ?? idIn(step, 'core');
+    if (section !== undefined) sections.add(section);
+  }
+  const own = { parts: [...parts], sections: [...sections] };
+  stops.set(route, own);
+  return own;
+}
+
+function censusOf(acts: readonly PieceAct[], { cords }: Piece): Census {
+  const tally = (names: readonly string[], into: Map<string, number>): void => {
+    for (const name of names) into.set(name, (into.get(name) ?? 0) + 1);
+  };
+  const made = new Map<string, number>();
+  const strands = new Map<string, number>();
+  const making = new Map<string, number>();
+  const laying = new Map<string, number>();
+  for (const { use } of cords)
+    for (const { route } of use.legs) {
+      const { parts, sections } = stopsOf(route);
+      tally(parts, made);
+      tally(sections, strands);
+    }
+  for (const one of acts) {
+    if (isMaking(one)) tally(one.of, making);
+    if (isLaying(one)) tally(one.of, laying);
+  }
+  const times = ({ id, base }: PiecePart): number => Math.max(1, Math.ceil((made.get(id) ?? 0) / base.strands));
+  return { times, making, laying, strands };
+}
 
 /** Beads of a section, all of them, or those on its core, or on its working strands. */
 function beadsOf({ runs, beadCounts, arms, id }: PieceSection, { counts }: Fit, which: string): number {
@@ -70,8 +107,7 @@ export function actMinutes(
   const perTie =
     { new: figures.half_knot_new, steady: figures.half_knot_steady, fluent: figures.half_knot_fluent }[hands.skill] *
     hands.child;
-  const isMaking = ({ act, by }: PieceAct): boolean => !CHECKS.has(act.phase) && by !== 'instructor';
-  const isLaying = ({ act }: PieceAct): boolean => act.phase === 'set-up' || act.phase === 'prepare';
+  const { times, making, laying, strands } = censusOf(acts, piece);
   const tiedAlone = new Map<string, number>();
   const threaded = new Map<string, number>();
   let tied = 0;
@@ -104,27 +140,22 @@ export function actMinutes(
     const rest = counts.map((id) => Math.max(0, beadsOf(piece.sections[id]!, fit, 'all') - (threaded.get(id) ?? 0)));
     return (sum(now) + sum(rest)) * figures.bead_seconds;
   };
-  const shareOf = (item: PiecePart): number => {
-    const own = acts.filter((one) => isMaking(one) && one.of.includes(item.id));
-    return (item.part.seconds * timesMade(item, piece)) / Math.max(1, own.length);
-  };
+  const partsOf = ({ of }: PieceAct): PiecePart[] => of.flatMap((name) => piece.parts[name] ?? []);
   const partSeconds = (one: PieceAct): number =>
     isMaking(one) || one.by === 'instructor'
-      ? sum(one.of.map((name) => (piece.parts[name] ? shareOf(piece.parts[name]) : 0)))
+      ? sum(partsOf(one).map((item) => (item.part.seconds * times(item)) / Math.max(1, making.get(item.id) ?? 0)))
       : 0;
   const layingSeconds = (one: PieceAct): number => {
-    if (!isLaying(one)) return 0;
-    const ids = one.of.flatMap((name) => sectionsBy(piece, name)).map(({ id }) => id);
-    const others = acts.filter((other) => isLaying(other) && ids.some((id) => other.of.includes(id))).length;
-    const strands = ids.length > 0 ? Math.max(...ids.map((id) => strandsIn(piece, id))) / Math.max(1, others) : 0;
-    return strands * figures.strand_seconds;
+    const sections = isLaying(one) ? one.of.filter((name) => !(name in piece.parts)) : [];
+    const shares = sections.flatMap((name) =>
+      sectionsBy(piece, name).map(({ id }) => (strands.get(id) ?? 0) / Math.max(1, laying.get(name) ?? 0)),
+    );
+    return Math.max(0, ...shares) * figures.strand_seconds;
   };
   return acts.map((one): ActMinutes => {
     const knotting = knotSeconds(one) / 60;
     const atFlame = one.heat && one.by !== 'instructor';
-    const ends = one.end
-      ? timesMade(one.end, piece)
-      : sum(one.of.map((name) => (piece.parts[name] ? timesMade(piece.parts[name], piece) : 0)));
+    const ends = atFlame ? sum((one.end === undefined ? partsOf(one) : [piece.parts[one.end]!]).map(times)) : 0;
     if (atFlame)
       return {
         knotting,
