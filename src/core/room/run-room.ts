@@ -7,6 +7,8 @@ import { serve } from './station';
 /** How many things go differently for a seat in a run: one for the person, one for each phase. */
 const CHANCES = 1 + PHASES.length;
 const SETTLE = PHASES.indexOf('settle');
+/** As many turns at the flame to a seat have luck of their own, whatever is planned: plans are compared on the same luck. */
+const TURNS = 3;
 
 /** A turn of a seat at the flame, a column of runs each: when it is ready for it, when it is its turn, and when it is back. */
 export interface Visit {
@@ -38,8 +40,12 @@ export function runRoom({ seats, servers, figures }: Room, runs: number, seed: n
   const settling = seats.map(({ steps }) =>
     steps.reduce((sum, step) => sum + (step.phase === 'settle' ? step.minutes : 0), 0),
   );
-  const turns = spans.reduce((sum, one) => sum + one.length - 1, 0);
-  const slower = luckOf('the flame', seed, runs, Math.max(1, turns)).normal;
+  // The phases that a seat has work in.
+  const phases = spans.map((one) =>
+    [...PHASES.keys()].filter((p) => p === SETTLE || one.some(({ minutes }) => minutes[p]! > 0)),
+  );
+  const turns = Math.max(TURNS * seats.length, ...spans.map((one) => one.length));
+  const slower = luckOf('the flame', seed, runs, turns).normal;
   const column = (): Float64Array => new Float64Array(runs);
   const begins = seats.map(column);
   const done = seats.map(column);
@@ -57,14 +63,14 @@ export function runRoom({ seats, servers, figures }: Room, runs: number, seed: n
     for (const [i, { normal }] of luck.entries()) {
       const { spread } = seats[i]!;
       const z = person * normal[run * CHANCES]!;
-      for (let p = 0; p < PHASES.length; p++)
+      for (const p of phases[i]!)
         factors[i * PHASES.length + p] = Math.exp(spread * (z + own * normal[run * CHANCES + 1 + p]!));
     }
   };
   /** When a seat is through with a span that it begins at a moment. */
   const through = (i: number, { minutes, idle }: Span, from: number): number => {
     let now = from + idle;
-    for (let p = 0; p < PHASES.length; p++) if (minutes[p]! > 0) now += minutes[p]! * factors[i * PHASES.length + p]!;
+    for (const p of phases[i]!) now += minutes[p]! * factors[i * PHASES.length + p]!;
     return now;
   };
 
@@ -106,7 +112,7 @@ export function runRoom({ seats, servers, figures }: Room, runs: number, seed: n
     serve(
       ready,
       servers,
-      (k, i) => spans[i]![visit[i]!]!.visit! * Math.exp(figures.station_spread * slower[run * turns + k]!),
+      (k, i) => spans[i]![visit[i]!]!.visit! * Math.exp(figures.station_spread * slower[run * turns + (k % turns)]!),
       ({ of: i, came, from, done: back }) => {
         const turnOf = visits[i]![visit[i]!]!;
         turnOf.ready[run] = came;
