@@ -1,88 +1,22 @@
-import { cordBound, lagrangeBound, nextTotal } from './bound';
+import { cordBound, lagrangeBound } from './bound';
 import { dive, generate } from './dive';
 import { settle } from './exact/settle';
 import { fillUp } from './fill';
 import { improveOnce } from './improve';
-import { greedy, pieces, shrink } from './greedy';
-import { instanceOf, isBetter, planOf, scoreOf, type Filled, type Instance, type Score } from './instance';
+import { greedy, pieces } from './greedy';
+import { Search, type LanesOptions } from './search';
+import { leaveOut } from './shortage';
+import { instanceOf, type Filled, type Instance } from './instance';
 import type { MakeModel } from './linear-model';
 import { Master, withinReach } from './master';
 import type { LanesPlan, LanesProblem } from './problem';
 
-export interface LanesOptions {
-  /** The most time to spend. */
-  readonly seconds: number;
-  /** Milliseconds since anything. */
-  readonly now: () => number;
-  /** Makes the models that column generation solves; without it the answer is greedy, with a bound from the cord alone. */
-  readonly makeModel?: MakeModel;
-  /** Told each better plan as it is found. */
-  readonly onBetter?: (plan: LanesPlan) => void;
-}
+export type { LanesOptions };
 
 /** A repeatable source of chance, so that the same problem has the same plan (a multiplicative generator). */
 function chance(): () => number {
   let state = 20_261;
   return () => (state = (state * 48_271) % 2_147_483_647) / 2_147_483_647;
-}
-
-/** The search: the best so far, the bound, and the clock. */
-class Search {
-  best: Filled[] = [];
-  score: Score;
-  bound = 0;
-  private readonly start: number;
-
-  constructor(
-    readonly instance: Instance,
-    private readonly options: LanesOptions,
-  ) {
-    this.start = options.now();
-    this.score = scoreOf(instance, []);
-  }
-
-  get seconds(): number {
-    return (this.options.now() - this.start) / 1000;
-  }
-  /** Whether less than a share of the time has gone. */
-  within = (share: number): boolean => this.seconds < this.options.seconds * share;
-  left = (share: number): number => Math.max(0.05, this.options.seconds * share - this.seconds);
-
-  offer(filled: readonly Filled[]): void {
-    for (const candidate of [filled, shrink(this.instance, filled)]) {
-      const score = scoreOf(this.instance, candidate);
-      if (this.best.length > 0 && !isBetter(score, this.score)) continue;
-      this.best = [...candidate];
-      this.score = score;
-      this.options.onBetter?.(this.plan());
-    }
-  }
-  /** Whether it is proved that no plan is better in anything. */
-  settled = false;
-  raise(bound: number): void {
-    this.bound = Math.max(this.bound, bound);
-  }
-  /** The bound at the next total that whole pieces of fresh stock can make. */
-  get total(): number {
-    return nextTotal(this.instance, this.bound, this.score.fresh);
-  }
-  get freshIsLeast(): boolean {
-    return this.score.unplaced === 0 && this.score.fresh <= this.total;
-  }
-  /** Whether nothing is left to gain: no scrap, and no more pieces touched than the cord alone needs. */
-  get isDone(): boolean {
-    if (this.settled) return true;
-    return this.freshIsLeast && this.score.scrap === 0 && this.score.touched <= this.leastTouched;
-  }
-  private get leastTouched(): number {
-    const { bars, wants } = this.instance;
-    let wanted = wants.reduce((sum, want) => sum + want.width * want.ids.length, 0);
-    const longest = bars.flatMap((bar) => bar.ids.map(() => bar.length)).reverse();
-    let least = 0;
-    while (wanted > 0 && least < longest.length) wanted -= longest[least++]!;
-    return least;
-  }
-  plan = (): LanesPlan => planOf(this.instance, this.best, this.total, Math.round(this.seconds * 1000) / 1000);
 }
 
 /** The pieces of stock, short ones first and long ones first. */
@@ -179,6 +113,26 @@ function scrapLeast(search: Search, makeModel: MakeModel): void {
   }
 }
 
+/** Of a shelf that does not do for every cut: as many as can be placed, with the least scrap. */
+function leaveSomeOut(search: Search): void {
+  const { instance } = search;
+  const wanted = instance.wants.reduce((sum, want) => sum + want.ids.length, 0);
+  const solve = (part: Instance): Filled[] => {
+    const own = search.of(part);
+    begin(own);
+    settleSmall(own);
+    if (own.score.unplaced > 0) fillings(own);
+    return own.best;
+  };
+  leaveOut(
+    instance,
+    wanted - search.score.unplaced,
+    solve,
+    () => search.within(1),
+    (filled) => search.offer(filled),
+  );
+}
+
 /**
  * A first answer at once, for the eye: what greedy orders come to.
  *
@@ -225,6 +179,7 @@ export function beginLanes(problem: LanesProblem, options: Omit<LanesOptions, 'm
         if (!search.isDone) scrapLeast(search, makeModel);
       }
       mend(search, 0.95);
+      if (search.score.unplaced > 0) leaveSomeOut(search);
       return search.plan();
     },
   };
