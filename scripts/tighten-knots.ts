@@ -2,7 +2,7 @@
 // knot whose centre lines keep their clearance. Takes a quarter of an hour. `node --import tsx scripts/tighten-knots.ts [KNOT…]`
 import { readFileSync, writeFileSync } from 'node:fs';
 import { OVERHAND, lengthOf, sampleOpen, type Point } from '../src/core/stitch';
-import { ball, eight, hitch, inLine, stacked, turnedBack } from './lib/knot-starts';
+import { ball, eight, hitch, stacked, turnedBack } from './lib/knot-starts';
 import { bundled, distance, tighten, type Start } from './lib/tighten-strands';
 
 /** Centre lines of cord that presses on cord come no nearer, in diameters. */
@@ -110,16 +110,14 @@ for (const [name, middle] of [
     [4, 5],
   ] as const)
     makers[`${name}-${strands}`] = () => body(tighten({ strands: bundled(middle(), strands, loose), samples: 210 }), 0);
-for (const [strands, loose, reach] of [
-  [2, 2.2, 2.8],
-  [3, 2.7, 3.6],
-  [4, 3.1, 5.2],
+for (const [strands, loose] of [
+  [2, 2.2],
+  [3, 2.7],
+  [4, 3.1],
 ] as const)
   makers[`stacked-overhand-${strands}`] = () => {
     const [from, to] = inside(twice());
-    const knot = inLine(twice().slice(from - 6, to + 7));
-    const short = { reach, off: 0.7 + strands / 5 };
-    return body(tighten({ strands: bundled(knot, strands, loose), samples: 260, short }, 14_000), 0);
+    return body(tighten({ strands: bundled(twice().slice(from - 6, to + 7), strands, loose), samples: 300 }), 0);
   };
 const asked = process.argv.slice(2);
 const file = new URL('../src/core/part/way/knots.json', import.meta.url);

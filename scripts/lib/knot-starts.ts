@@ -98,27 +98,6 @@ export function stacked(knot: readonly Point[]): Point[] {
   return [[0, -24, 0], [x, -10, z], ...small, ...wide.slice(into)];
 }
 
-/** A knot moved so that its middle is at the origin, its ends led out along y from there. */
-export function inLine(knot: readonly Point[]): Point[] {
-  const ys = knot.map(([, y]) => y);
-  const middle = (Math.min(...ys) + Math.max(...ys)) / 2;
-  const mean = (k: 0 | 2): number => knot.reduce((sum, point) => sum + point[k], 0) / knot.length;
-  const own = knot.map(([x, y, z]): Point => [x - mean(0), y - middle, z - mean(2)]);
-  const between = ([ax, ay, az]: Point, [bx, by, bz]: Point, parts: number): Point[] =>
-    Array.from({ length: parts }, (_, i): Point => {
-      const t = i / parts;
-      return [ax + (bx - ax) * t, ay + (by - ay) * t, az + (bz - az) * t];
-    });
-  return [
-    ...between([0, -9, 0], [0, -6.5, 0], 6),
-    ...between([0, -6.5, 0], own[0]!, 8),
-    ...own,
-    ...between(own.at(-1)!, [0, 6.5, 0], 8).slice(1),
-    ...between([0, 6.5, 0], [0, 9, 0], 6),
-    [0, 9, 0],
-  ];
-}
-
 /**
  * The centre knot, left end to right: a loop, a bight of the right leg drawn up through it, and the right end down through two loops, one
  * from each face.

@@ -11,8 +11,6 @@ export interface Start {
   readonly core?: boolean;
   /** How far to the front and the back it may reach, of a knot that is worked flat. */
   readonly flat?: number;
-  /** How far to either end what lies off the middle line may reach, of a knot that is worked together with the fingers. */
-  readonly short?: { readonly reach: number; readonly off: number };
   readonly samples: number;
 }
 const CLEAR = 0.95;
@@ -38,10 +36,7 @@ function spread(points: readonly Point[], count: number): Mutable[] {
 }
 
 /** Pulls every point towards its neighbours and pushes it off whatever is nearer than the clearance, ever more firmly. */
-export function tighten(
-  { strands, paired, core, flat = Infinity, short, samples: n }: Start,
-  rounds = 8000,
-): Mutable[][] {
+export function tighten({ strands, paired, core, flat = Infinity, samples: n }: Start, rounds = 8000): Mutable[][] {
   const points = strands.flatMap((strand) => spread(strand, n));
   for (let round = 0; round < rounds; round++) {
     const firm = 6 * Math.min(8, 1 + (round / rounds) * 10);
@@ -68,8 +63,6 @@ export function tighten(
         }
       if (Math.abs(p[2]) > flat) f[2] += Math.sign(p[2]) * firm * 3 * (flat - Math.abs(p[2]));
       const r = Math.hypot(p[0], p[2]) || 1e-6;
-      if (short && r > short.off && Math.abs(p[1]) > short.reach)
-        f[1] += Math.sign(p[1]) * firm * (short.reach - Math.abs(p[1]));
       if (core && r < CLEAR) {
         f[0] += (p[0] / r) * firm * 3 * (CLEAR - r);
         f[2] += (p[2] / r) * firm * 3 * (CLEAR - r);
