@@ -34,6 +34,7 @@ import { tieTail } from './tie-tail';
 import { transition } from './wrapped-transition';
 import { tuckJoin } from './tuck-join';
 import { tuckedEnd } from './tucked-end';
+import { wovenEnd } from './woven-end';
 import { caughtBead } from './caught-bead';
 import { fingerTail } from './finger-tail';
 import { glueDrop } from './glue-drop';
@@ -96,6 +97,7 @@ const ALL = [
   trimmedEnd,
   glueDrop,
   tuckedEnd,
+  wovenEnd,
   slideEnd,
   edgeWhippedEnd,
   sleeveJoin,

@@ -69,6 +69,8 @@ export interface Part {
   readonly seconds: number;
   /** The part to use instead where no flame may be: a part that needs heat names one that does not. */
   readonly withoutHeat?: string;
+  /** The part to use instead in soft cord. */
+  readonly inSoft?: string;
   /**
    * Of a part that ends a leg: a knot, or hardware led through, needs a tail to draw up by; of an end left long, that length is tail
    * enough.

@@ -1,25 +1,12 @@
-import { origin } from '../studio';
-import { n1, noClash, nothingAlong, straightOn, type Part } from './part';
+import type { Part } from './part';
+import { wovenEnd } from './woven-end';
 
-/** The no-flame end: woven back with a needle under the last half knots and held with a dot of glue. */
+/** The no-flame end of smooth, firm cord: woven back under the last half knots and held with a dot of glue. */
 export const tuckedEnd: Part = {
+  ...wovenEnd,
   slug: 'tucked-end',
   name: 'Tucked end',
-  stretch: 'end',
-  use: ({ figures, halfPitch }) => ({
-    mm: figures.tucked_half_knots * halfPitch,
-    because: origin(
-      'woven-back',
-      { half_knots: figures.tucked_half_knots, each_mm: halfPitch },
-      `woven back under ${figures.tucked_half_knots} half knots of ${n1(halfPitch)} mm`,
-    ),
-  }),
-  // Back under the knotting.
-  ways: straightOn(({ figures, halfPitch }) => -figures.tucked_half_knots * halfPitch, -1),
-  along: nothingAlong,
-  check: noClash,
-  end: 'drawn',
-  seconds: 75,
   tools: ['scissors', 'blunt needle', 'glue'],
+  inSoft: 'woven-end',
   step: 'Check the size on the wrist. Then weave each end back under the last half knots with a needle, a dot of glue, and trim.',
 };

@@ -83,6 +83,16 @@ describe('the steps of a seat', () => {
     expect(stepOf(own, 'ends').handling).toBeCloseTo(((2 * 75 + 12) * 1.6) / 60);
   });
 
+  it('wait for glue where the cord needs it: soft cord is woven in without', () => {
+    const dries = (project: string): string[] =>
+      pace({ project, options: { flame: false } }, steady).steps.flatMap(({ id, dries: minutes }) =>
+        minutes > 0 ? [id] : [],
+      );
+    // Satin: its working ends are woven, the slider's ends glued. Sheathed cord: its ends are glued.
+    expect(dries('reversible-slider')).toEqual(['slider-ends']);
+    expect(dries('band-buckle')).toEqual(['ends']);
+  });
+
   it('leave to the instructor what is done before the session', () => {
     const own = pace({ project: 'wrapped-three' }, steady);
     expect(own.steps.map(({ id }) => id)).not.toContain('seal');

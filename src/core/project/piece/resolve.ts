@@ -52,8 +52,11 @@ export function resolvePiece(request: PieceRequest, catalogue: Catalogue, figure
     return !flame && part.withoutHeat ? entry(PARTS, part.withoutHeat) : part;
   };
   // The knot a seat may choose is that knot wherever it is tied.
-  const partOf = (use: ProjectPart): Part =>
-    pick((use.id === project.options.stopper ? request.options.stopper : undefined) ?? use.part);
+  const partOf = (use: ProjectPart): Part => {
+    const part = pick((use.id === project.options.stopper ? request.options.stopper : undefined) ?? use.part);
+    const isSoft = makerOf(use.id, cords)?.stiffness === 'soft';
+    return isSoft && part.inSoft !== undefined ? entry(PARTS, part.inSoft) : part;
+  };
   const timesOf = (use: ProjectPart, cord: Cord): number =>
     (use.id === project.options.turns ? request.options.turns : undefined) ??
     use.times ??
