@@ -209,7 +209,11 @@ test('a band is made longer at its own page, after its cord was measured, and st
   const length = phone.getByRole('region', { name: 'Length' });
   const next = phone.getByRole('button', { name: 'Next' });
   await expect(next).toBeVisible();
-  while (!(await length.isVisible())) await next.click();
+  const steps = phone.getByRole('progressbar');
+  for (let step = 2; !(await length.isVisible()); step++) {
+    await next.click();
+    await expect(steps).toHaveAttribute('value', String(step));
+  }
   await length.getByRole('button', { name: 'Too short: 1 half knot more' }).click();
   const end = length.getByRole('textbox', { name: 'Shortest end' });
   await end.fill('5 cm');
