@@ -3,7 +3,7 @@ import { groupsOf, isSection, type Piece, type PiecePart, type ProjectAct } from
 import { builtActs } from './built-acts';
 import { isIn, sectionsBy } from './sections-by';
 
-/** An act of a piece, with what it comes to there; its words are not in it. */
+/** An act of a piece, without its words. */
 export interface PieceAct {
   readonly act: ProjectAct;
   /** Parts and sections that it makes, by the names its project uses. */
@@ -15,9 +15,9 @@ export interface PieceAct {
   readonly tools: readonly string[];
   readonly heat: boolean;
   readonly glue: boolean;
-  /** Who does it; of an act with a flame it depends on the age of whoever makes the piece. */
+  /** Who does it. `anybody` is the participant; where there is a flame, an adult for a child. */
   readonly by: 'anybody' | 'helper' | 'instructor';
-  /** A knot that the seat chose for another, by name: it is told as that knot is tied. */
+  /** The knot that the seat chose in place of the project's own, by name. */
   readonly other: string | undefined;
 }
 
@@ -54,7 +54,7 @@ function otherKnot({ of: [id, ...more] = [], phase }: ProjectAct, { parts, proje
   return isOwn ? undefined : item;
 }
 
-/** The acts of a piece that apply to it; of acts that tie a knot which the seat chose for another, the first. */
+/** The acts that apply to a piece. Where the seat chose another knot, one act is enough for it: the first. */
 function applying(piece: Piece): ProjectAct[] {
   const told = new Set<string>();
   return (piece.project.making?.acts ?? builtActs(piece))
@@ -104,8 +104,8 @@ const keyOf = ({ flame, choices, parts, sections }: Piece): string =>
     choices.colours,
     choices.swap,
     choices.beads !== null,
-    ...Object.values(parts).map(({ part }) => part.slug),
-    ...Object.keys(sections),
+    ...Object.values(parts).map(({ id, part }) => `${id}:${part.slug}`),
+    ...Object.values(sections).map(({ id, runs }) => `${id}:${runs.map(({ stitch }) => stitch.slug).join('+')}`),
   ].join(' ');
 
 /**

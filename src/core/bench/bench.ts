@@ -1,7 +1,7 @@
 import { isOfRoom, type ProgressEntry, type What } from './progress';
 import { undoneKeys } from './undo';
 
-/** How far a seat had come at a moment: so many ties, and the step it was said to be at. */
+/** A seat's reported place at a moment: ties made, and its step. */
 export interface Seen {
   readonly at: number;
   readonly made: number;
@@ -13,13 +13,12 @@ export interface SeatAtWork {
   readonly here: 'expected' | 'here' | 'away' | 'home';
   /** Ties made: half knots, or repeats where there are none. */
   readonly made: number;
-  /** Where it was seen to be, one after the other: what its pace is told by. Its turns at the flame lie between. */
+  /** Each place that was reported, in order: its pace is calculated from these. */
   readonly seen: readonly Seen[];
   /** By how many steps its band was made longer at the table, shorter below zero. */
   readonly resized: number;
-  /** The step it is at, as its course names it, and since when. */
+  /** The step it is at, as its course names it. */
   readonly step: string | null;
-  readonly since: number | null;
   /** Since when it waits for help, for its turn at the station, is there, and is done. */
   readonly help: number | null;
   readonly ready: number | null;
@@ -52,7 +51,6 @@ const NOBODY: SeatAtWork = {
   seen: [],
   resized: 0,
   step: null,
-  since: null,
   help: null,
   ready: null,
   turn: null,
@@ -68,10 +66,10 @@ const inOrder = (a: ProgressEntry, b: ProgressEntry): number =>
 
 const counted = (seat: SeatAtWork, made: number): SeatAtWork => ({ ...seat, made: Math.max(0, made), here: 'here' });
 
-/** What is said of a seat that says where it is. */
+/** The entries that report a seat's place. */
 const PLACES: ReadonlySet<What> = new Set(['made', 'length', 'step']);
 
-/** The step's own name: older entries have another name before it. */
+/** A step's name. Entries of earlier versions have the step of the course and a slash before it. */
 const stepNamed = (value: ProgressEntry['value']): string => String(value).split('/').at(-1)!;
 
 /** A seat after something was said of it. */
@@ -96,7 +94,6 @@ function after(seat: SeatAtWork, entry: ProgressEntry, countAt: (mm: number) => 
         ...seat,
         here: 'here',
         step: stepNamed(value),
-        since: at,
         ...(seat.turn !== null && { ready: null, turn: null }),
       };
     case 'help':
@@ -129,6 +126,7 @@ function after(seat: SeatAtWork, entry: ProgressEntry, countAt: (mm: number) => 
 export function benchOf(entries: readonly ProgressEntry[], countAt: (seat: string, mm: number) => number): Bench {
   const undone = undoneKeys(entries);
   const seats = new Map<string, SeatAtWork>();
+  const places = new Map<string, Seen[]>();
   let began: number | null = null;
   let closed: number | null = null;
   let paused: number | null = null;
@@ -144,7 +142,9 @@ export function benchOf(entries: readonly ProgressEntry[], countAt: (seat: strin
     if (entry.seat !== null) {
       const before = seats.get(entry.seat) ?? NOBODY;
       const now = after(before, entry, (mm) => countAt(entry.seat!, mm));
-      const seen = PLACES.has(entry.what) ? [...before.seen, { at, made: now.made, step: now.step }] : before.seen;
+      const seen = places.get(entry.seat) ?? [];
+      places.set(entry.seat, seen);
+      if (PLACES.has(entry.what)) seen.push({ at, made: now.made, step: now.step });
       seats.set(entry.seat, { ...now, seen, last: entry });
       continue;
     }

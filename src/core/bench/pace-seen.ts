@@ -10,8 +10,6 @@ export interface PaceSeen {
   /** What is not known of the person, and what may still differ in the phase that is under way. */
   readonly person: number;
   readonly left: number;
-  /** Planned minutes that it was seen by. */
-  readonly minutes: number;
 }
 
 /** Less than so much worked time says nothing of a pace, minutes. */
@@ -57,6 +55,5 @@ export function paceSeen(
     slower: weight === 0 ? 0 : weight * Math.log(took / planned),
     person: spread * Math.sqrt(share * (1 - weight)),
     left: spread * Math.sqrt(own * (1 - weight)),
-    minutes: weight === 0 ? 0 : planned,
   };
 }

@@ -1,4 +1,4 @@
-import type { Pace, PhaseName } from '../pace';
+import { LEARNING, type Pace, type PhaseName } from '../pace';
 import type { SeatAtWork } from './bench';
 import type { Course } from './course';
 
@@ -8,9 +8,6 @@ export interface Place {
   readonly share: number;
 }
 
-/** The first knots of a piece take longer than those after them: this many. */
-const LEARNING = 6;
-
 /** The share of a step's knots that is done, the first of a piece slower. */
 function shareDone(from: number, ties: number, made: number, slow: number): number {
   const upTo = (n: number): number => n + (slow - 1) * Math.min(LEARNING, n);
@@ -19,7 +16,7 @@ function shareDone(from: number, ties: number, made: number, slow: number): numb
 }
 
 /**
- * Where a seat is by what was said of it: at the step it was said to be at, or further where its count has come to more.
+ * Where a seat is: at the step that was reported last, or at a later one if its count shows that.
  *
  * @param slow × as long that the first knots take
  *

@@ -1,5 +1,5 @@
-import { PHASES, type Pace, type PaceStep, type PhaseName } from '../pace';
-import { spansOf, type RestSeat, type RestSpan, type Span, type Wet } from '../room';
+import { PHASES, spansOf, type Pace, type PaceStep, type PhaseName, type Span, type Wet } from '../pace';
+import type { RestSeat, RestSpan } from '../room';
 import type { SeatPlan } from '../seat';
 import type { Figures } from '../studio';
 import { seatAtWork, workedMinutes, type Bench } from './bench';

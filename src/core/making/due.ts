@@ -20,7 +20,7 @@ export function withTexts(plan: SeatPlan, texts: ActTexts): SeatPlan {
 }
 
 /**
- * Which step of a seat's making is due by what was said of it: the step that was said, or a later one that its count has come to.
+ * Which step of a seat's making is due: the step that was reported last, or a later one if its count shows that.
  *
  * @example
  * dueStep([{ id: 'settle' }], plan, { made: 0, step: null }) // 0

@@ -2,7 +2,7 @@ import { sectionsBy, type PieceAct } from '../acts';
 import type { Fit } from '../fit';
 import { idIn, type Piece, type PiecePart, type PieceSection } from '../project';
 import type { Figures } from '../studio';
-import { fineness, type Hands } from './hands';
+import { fineness, LEARNING, type Hands } from './hands';
 
 /** What an act takes in minutes: knots; beads, parts and strands taken in hand; and what takes everybody the same. */
 export interface ActMinutes {
@@ -11,8 +11,6 @@ export interface ActMinutes {
   readonly fixed: number;
 }
 
-/** The first half knots of a piece are slower than the rest: this many. */
-const LEARNING = 6;
 const CHECKS: ReadonlySet<string> = new Set(['check', 'wear']);
 const sum = (values: readonly number[]): number => values.reduce((all, value) => all + value, 0);
 

@@ -13,6 +13,9 @@ export interface Hands {
   readonly slower: number;
 }
 
+/** So many half knots of a piece, its first, are slower (`slow_start`): a convention of the clock. */
+export const LEARNING = 6;
+
 /** Worked diameters of cords of 1 mm and of 4 mm, as they are drawn tight: those between take between the longest and the shortest for a half knot. */
 const [FINE, THICK] = [0.9, 3.25];
 

@@ -1,9 +1,10 @@
+export { LEARNING } from './hands';
+export { spansOf, workingMinutes, type Span, type Wet } from './spans';
 export {
   minutesByPhase,
   paceOf,
   PHASES,
   startOf,
-  workingMinutes,
   type Maker,
   type Pace,
   type PaceStep,

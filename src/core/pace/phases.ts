@@ -16,8 +16,7 @@ export interface PaceStep {
   /** The act's name in the making; `settle` and `tidy` beside them. */
   readonly id: string;
   readonly phase: PhaseName;
-  /** Parts and sections that it makes, and the sections that are counted while it is done. */
-  readonly of: readonly string[];
+  /** The sections that are counted while it is done. */
   readonly counts: readonly string[];
   readonly minutes: number;
   /** Of these, minutes of knots, and of what hands do beside them. */
@@ -49,7 +48,7 @@ function spreadOf(piece: Piece, maker: Maker, figures: Figures): number {
   return Math.hypot(skill, isChild(maker, figures) ? figures.pace_spread_child : 0, fine);
 }
 
-const NOTHING = { of: [], counts: [], knotting: 0, handling: 0, at: 'seat', dries: 0, until: 0 } as const;
+const NOTHING = { counts: [], knotting: 0, handling: 0, at: 'seat', dries: 0, until: 0 } as const;
 
 /**
  * The steps of a seat at its piece, act by act, and how much makers of that skill and age differ. Everything in it is a figure of the
@@ -73,7 +72,6 @@ export function paceOf(piece: Piece, fit: Fit, maker: Maker, figures: Figures): 
     return {
       id: one.act.id,
       phase: one.act.phase,
-      of: one.of,
       counts: one.counts,
       minutes: knotting + handling + fixed,
       knotting,
@@ -95,24 +93,6 @@ export function paceOf(piece: Piece, fit: Fit, maker: Maker, figures: Figures): 
       0,
     ),
   };
-}
-
-/**
- * Minutes a seat works at its piece, from first fold to last end, with its looks at it, its turns at the flame, and what glue makes it
- * wait for; an estimate, rounded up to whole minutes. The queue for the flame is not in it.
- *
- * @example
- * workingMinutes(paceOf(piece, fit, { skill: 'new', age: null }, figures)) > 0 // true
- */
-export function workingMinutes({ steps }: Pick<Pace, 'steps'>): number {
-  const dry: number[] = [];
-  let now = 0;
-  for (const [i, { phase, minutes, dries, until }] of steps.entries()) {
-    if (phase === 'settle' || phase === 'tidy') continue;
-    now = Math.max(now, dry[i] ?? 0) + minutes;
-    if (dries > 0) dry[until] = Math.max(dry[until] ?? 0, now + dries);
-  }
-  return Math.ceil(Math.max(now, ...Object.values(dry)) - 1e-9);
 }
 
 /**

@@ -1,20 +1,12 @@
-import { origin } from '../studio';
-import { n1, straightOn, type Part } from './part';
-import { wovenEnd } from './woven-end';
+import { straightOn, type Part } from './part';
+import { ledBack, wovenEnd } from './woven-end';
 
 /** The end of a slider where no flame may be: a drop of glue in the corner, and the end sewn back along the slider's own edge loops. */
 export const edgeWhippedEnd: Part = {
   ...wovenEnd,
   slug: 'edge-whipped-end',
   name: 'Edge-whipped end',
-  use: ({ figures, halfPitch }) => ({
-    mm: figures.tucked_half_knots * halfPitch,
-    because: origin(
-      'whipped-back',
-      { half_knots: figures.tucked_half_knots, each_mm: halfPitch },
-      `sewn back along the edge of ${figures.tucked_half_knots} half knots of ${n1(halfPitch)} mm`,
-    ),
-  }),
+  use: ledBack('whipped-back', 'sewn back along the edge of'),
   // Beside the knotting, not under it.
   ways: straightOn(({ figures, halfPitch }) => -figures.tucked_half_knots * halfPitch),
   tools: ['scissors', 'blunt needle', 'glue'],

@@ -92,7 +92,7 @@ export function simulateRest(
       span[i] = 0;
       persons[i] = seat.person * chance(i, 0);
       if (isAtFlame) {
-        // Who is at the flame keeps the place; then whoever has waited longest.
+        // Seats at the flame keep their place; then the longest waiting.
         comes[i] = seat.servedFor === null ? -seat.waitsSince! : -1e6 - seat.servedFor;
         return;
       }

@@ -1,7 +1,6 @@
-import { PHASES, startOf } from '../pace';
+import { PHASES, spansOf, startOf, type Span } from '../pace';
 import { luckOf } from './luck';
 import type { Room, RoomSeat } from './room';
-import { spansOf, type Span } from './spans';
 import { serve } from './station';
 
 /** How many things go differently for a seat in a run: one for the person, one for each phase. */

@@ -10,7 +10,7 @@ export interface Turn {
  * A station with so many servers, first come first served. Whoever is done may come again.
  *
  * @param comes when each comes first; those who do not come at all at infinity
- * @param takes how long the k-th turn takes, of whoever it is
+ * @param takes how long the k-th turn takes
  * @param onTurn told of each turn as it is done; answers when that one comes again, infinity for never
  *
  * @returns how many turns there were

@@ -49,7 +49,7 @@ export function Strip({
   units: Units;
   ruler?: boolean;
   small?: boolean;
-  /** The stretches of it, mm, that are made: the rest is there faintly. All of it where nobody says. */
+  /** The stretches that are made, mm; the rest is drawn faint. Everything is made by default. */
   made?: MadeBand['spans'];
   /** Only so much of the piece is shown, mm along it. */
   near?: readonly [from: number, to: number];

@@ -61,7 +61,6 @@ describe('pace, planned and seen', () => {
       slower: 0,
       person: spread * Math.sqrt(figures.person_share),
       left: spread * Math.sqrt(1 - figures.person_share),
-      minutes: 0,
     });
   });
 

@@ -4,7 +4,6 @@ import type { PaceStep } from '../../../src/core/pace';
 export const step = (phase: PaceStep['phase'], minutes: number, more: Partial<PaceStep> = {}): PaceStep => ({
   id: phase,
   phase,
-  of: [],
   counts: [],
   minutes,
   knotting: 0,

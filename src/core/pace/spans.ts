@@ -1,4 +1,4 @@
-import { PHASES, type PaceStep } from '../pace';
+import { PHASES, type PaceStep } from './phases';
 
 /** What a seat does from one turn at the flame to the next: minutes of each phase, as they are planned, and what glue makes it wait beside them. */
 export interface Span {
@@ -51,3 +51,19 @@ export function spansOf(steps: readonly PaceStep[], wet: Wet = []): Span[] {
   close(null);
   return spans;
 }
+
+/**
+ * Minutes a seat works at its piece, from first fold to last end, with its looks at it, its turns at the flame, and what glue makes it
+ * wait for; an estimate, rounded up to whole minutes. The queue for the flame is not in it.
+ *
+ * @example
+ * workingMinutes(paceOf(piece, fit, { skill: 'new', age: null }, figures)) > 0 // true
+ */
+export const workingMinutes = ({ steps }: { readonly steps: readonly PaceStep[] }): number => {
+  const works = spansOf(steps.map((step) => (step.phase === 'settle' ? { ...step, minutes: 0 } : step)));
+  const all = works.reduce(
+    (sum, { minutes, idle, visit }) => sum + minutes.reduce((own, one) => own + one, idle) + (visit ?? 0),
+    0,
+  );
+  return Math.ceil(all - 1e-9);
+};
