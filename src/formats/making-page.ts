@@ -13,6 +13,8 @@ const inline = ({ text, ...act }: Act): string[] => {
     ...(act.count
       ? [`count: ${act.count.of} ${act.count.unit}${act.count.over ? ` and ${act.count.over} half knot` : ''}`]
       : []),
+    ...(act.picture ? [`picture: ${act.picture}`] : []),
+    ...(act.shows ? [`picture: step ${act.shows.step + 1} of ${act.shows.section}`] : []),
     ...(act.checkpoint ? ['checkpoint'] : []),
     ...(act.last_chance ? [`last chance: ${act.last_chance}`] : []),
   ];

@@ -31,6 +31,9 @@ export interface Act {
   };
   /** The half knots it ties, as its convention says them. */
   readonly knots?: ProjectAct['knots'];
+  /** What its picture shows, where the making names one. */
+  readonly picture?: ProjectAct['picture'];
+  readonly shows?: ProjectAct['shows'];
   readonly hold?: string;
   readonly tools?: readonly string[];
   readonly heat?: true;
@@ -101,6 +104,8 @@ function actOf(one: PieceAct, own: ActText | undefined, fitted: Fitted, telling:
       },
     }),
     ...(act.knots && { knots: act.knots }),
+    ...(one.other === undefined && act.picture && { picture: act.picture }),
+    ...(one.other === undefined && act.shows && { shows: act.shows }),
     ...(act.hold !== undefined && { hold: act.hold }),
     ...(tools.length > 0 && { tools }),
     ...(heat && { heat: true as const }),

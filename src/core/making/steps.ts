@@ -1,4 +1,5 @@
 import type { Figures } from '../studio';
+import { sectionsBy } from '../acts';
 import { courseOf } from '../bench';
 import type { SeatPlan } from '../seat';
 import { halfKnotAt, sayHalfKnot, type Side } from './half-knots';
@@ -6,7 +7,7 @@ import { makingOf, type Act, type Maker, type Telling } from './making';
 import { lengthQuestion, type LengthQuestion } from './length-question';
 import { nameStrands } from './placeholders';
 import { tapWords } from './tap-words';
-import type { PieceSection } from '../project';
+import type { ActPicture, PieceSection } from '../project';
 import { walkOf, type WalkStep } from './walk';
 import type { Convention, MakingWords } from './words';
 
@@ -86,7 +87,43 @@ function tallyOf(plan: SeatPlan, act: Act, words: MakingWords, convention: Conve
   };
 }
 
-/** Names of the drawings of an act: of the half knot it ties, else of the parts it makes, begun at the first act of a part and done at its last. */
+/** The section whose stitch alone is that of the knots an act ties: its own, or, in a stretch of several stitches, one of the same piece. */
+function knotted(plan: SeatPlan, { knots }: Act): PieceSection | undefined {
+  const { sections } = plan.piece!;
+  const own = knots?.sections.flatMap((id) => sections[id] ?? [])[0];
+  if (!own || own.runs.length === 1) return own;
+  return Object.values(sections).find(
+    ({ runs: [run, ...more] }) => more.length === 0 && run?.stitch.leads !== undefined && run.stitch.beads === 0,
+  );
+}
+
+/** The picture of how ends are finished, as their tools say; none where they are tied. */
+const finishing = ({ heat, glue, tools = [] }: Act): ActPicture | undefined =>
+  heat
+    ? 'melt'
+    : tools.includes('blunt needle')
+      ? 'weave'
+      : glue
+        ? 'glue'
+        : tools.includes('scissors')
+          ? 'trim'
+          : undefined;
+
+/** Names of the drawings of the part an act makes: begun at the first act of it, on the way, and done at the last. */
+function partDrawings(plan: SeatPlan, acts: readonly Act[], act: Act, isAlone: boolean): readonly string[] {
+  const id = act.of?.find((one) => one in plan.piece!.parts);
+  if (id === undefined) return [];
+  const own = acts.filter(({ of = [], phase }) => of.includes(id) && phase !== 'check');
+  const [isFirst, isLast] = [own[0] === act, own.at(-1) === act];
+  // What its hands do is its beginning; how it should look then, its end.
+  const begun = !isAlone ? [] : isFirst ? [`part-0-${id}`] : isLast ? [] : [`part-1-${id}`];
+  return [...begun, ...(isLast ? [`part-last-${id}`] : [])];
+}
+
+/**
+ * Names of the drawings of an act: the picture its making names; of the half knot it ties, else of the part it makes. A look at a length
+ * or an opening without one is at the closed piece.
+ */
 function drawingsOf(
   plan: SeatPlan,
   acts: readonly Act[],
@@ -94,23 +131,19 @@ function drawingsOf(
   words: MakingWords,
   convention: Convention,
 ): readonly string[] {
-  const { parts, sections } = plan.piece!;
-  const section = act.knots?.sections.flatMap((id) => sections[id] ?? [])[0];
-  if (act.knots && section?.runs.length === 1) return tieOf(plan, section, act.knots, words, convention).drawings;
-  if (act.phase === 'check' || act.phase === 'wear') {
-    // A loop is looked at by itself; a length or an opening, on the closed piece.
-    const loop = act.last_chance === 'loop' ? act.of?.find((id) => id in parts) : undefined;
-    return loop === undefined ? ['closed'] : [`part-last-${loop}`];
-  }
-  return (act.of ?? [])
-    .filter((id) => id in parts)
-    .slice(0, 1)
-    .flatMap((id) => {
-      const own = acts.filter(({ of = [], phase }) => of.includes(id) && phase !== 'check');
-      const isFirst = own[0] === act;
-      const isLast = own.at(-1) === act;
-      return [...(isFirst || !isLast ? [`part-0-${id}`] : []), ...(isLast ? [`part-last-${id}`] : [])];
-    });
+  const { shows, picture, phase } = act;
+  const shown = shows && sectionsBy(plan.piece!, shows.section).find(({ runs }) => runs[shows.run ?? 0]);
+  if (shows && shown) return [`at-${shows.run ?? 0}-${shows.step}-${shown.id}`];
+  const named = picture ?? (phase === 'finish' ? finishing(act) : undefined);
+  const hands = named === undefined ? [] : [`act-${named}`];
+  const section = knotted(plan, act);
+  if (act.knots && section?.runs.length === 1)
+    return [...hands, ...tieOf(plan, section, act.knots, words, convention).drawings];
+  if (phase === 'wear') return [...hands, 'closed'];
+  if (phase === 'check') return hands.length > 0 ? hands : ['closed'];
+  // Where the work is laid or held, that is enough.
+  if (phase === 'set-up' && hands.length > 0) return hands;
+  return [...hands, ...partDrawings(plan, acts, act, hands.length === 0)];
 }
 
 /**
@@ -132,12 +165,12 @@ export function makingSteps(
   const { convention = 'left-right' } = telling;
   const steps = acts
     .filter(({ by }) => by !== 'instructor')
-    .map(({ id, n: _n, count: _count, ...act }, i, own): MakingStep => {
+    .map(({ id, n: _n, count: _count, ...act }): MakingStep => {
       const whole = acts.find((one) => one.id === id)!;
       return {
         ...act,
         id,
-        drawings: i === own.length - 1 ? ['closed'] : drawingsOf(plan, acts, whole, words, convention),
+        drawings: drawingsOf(plan, acts, whole, words, convention),
         tally: tallyOf(plan, whole, words, convention),
         length:
           act.last_chance === 'length' && piece && fit

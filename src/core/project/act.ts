@@ -1,5 +1,6 @@
 import { Type, type Static } from '@sinclair/typebox';
 import { SlugSchema } from '../studio';
+import { ACT_PICTURES } from './act-pictures';
 
 const closed = { additionalProperties: false };
 const Ids = Type.Array(SlugSchema, { minItems: 1, maxItems: 12 });
@@ -50,6 +51,17 @@ export const ActSchema = Type.Object(
     ),
     finish: Type.Optional(
       Type.String({ ...SlugSchema, description: 'the part whose ends are finished as fibre, age and venue allow' }),
+    ),
+    picture: Type.Optional(oneOf(ACT_PICTURES, 'the picture of what hands do')),
+    shows: Type.Optional(
+      Type.Object(
+        {
+          section: SlugSchema,
+          run: Type.Optional(Type.Integer({ minimum: 0, maximum: 5, description: 'which of its stitches, from 0' })),
+          step: Type.Integer({ minimum: 0, maximum: 20 }),
+        },
+        { ...closed, description: 'the step of a section’s stitch that its picture shows, from 0' },
+      ),
     ),
     hold: Type.Optional(Type.String({ minLength: 1, maxLength: 60, description: 'what holds the work from here on' })),
     tools: Type.Optional(

@@ -16,6 +16,7 @@ export function checkMaking({ making, parts, sections }: Project): Fault | null 
       ...(act.count?.sections ?? []),
       ...(act.knots?.sections ?? []),
       ...(act.finish === undefined ? [] : [act.finish]),
+      ...(act.shows ? [act.shows.section] : []),
     ];
     const unknown = named.find((id) => !ids.has(id));
     if (unknown !== undefined) return { error: `“${unknown}” is neither a part nor a section of this project`, at };

@@ -19,6 +19,7 @@ export {
   type ActUnit,
   type ProjectAct,
 } from './act';
+export { ACT_PICTURES, type ActPicture } from './act-pictures';
 export { lookUp, type Catalogue } from './catalogue';
 export { type Choices } from './choices';
 export {

@@ -1,8 +1,10 @@
 import type { ReactElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
 import type { Units } from '../../core/measure';
-import type { PieceSection } from '../../core/project';
+import type { ActPicture, PieceSection } from '../../core/project';
 import type { SeatPlan } from '../../core/seat';
+import { ActScene } from './acts/act-scene';
+import { SCENES } from './acts/scenes';
 import { Closed } from './closed/closed';
 import { hexes } from './hexes';
 import { framesOf, PartStep } from './steps/part-step';
@@ -26,7 +28,7 @@ const asFile = (drawing: ReactElement): string =>
 /**
  * A drawing of a piece as an SVG file, by its name: `front`, `back`, over a ruler or small; `closed`; `step-2-square-knot`, a step of a
  * stitch; `tie-1-0-band`, a picture of the second tie of a
- * section’s repeat; `part-0-loop`, a part begun, and `part-last-loop`, done. Null where the piece has no such drawing.
+ * section’s repeat; `part-0-loop`, a part begun, and `part-last-loop`, done; `act-fold`, what hands do. Null where the piece has no such drawing.
  */
 export function drawingOf(plan: SeatPlan, name: string, units: Units): string | null {
   const { piece } = plan;
@@ -43,6 +45,8 @@ export function drawingOf(plan: SeatPlan, name: string, units: Units): string | 
     const frame = number === 'last' ? frames - 1 : Number(number);
     return frame >= 0 && frame < frames ? asFile(<PartStep item={item} plan={plan} frame={frame} />) : null;
   }
+  const [, own = ''] = /^act-([a-z-]+)$/.exec(name) ?? [];
+  if (Object.hasOwn(SCENES, own)) return asFile(<ActScene scene={SCENES[own as ActPicture]} piece={piece} />);
   const hex = hexes(piece);
   const hexIn = (section: PieceSection) => (strand: string) => hex[section.colours[strand] ?? ''] ?? '#888888';
   const [, tie, nth, place = ''] = /^tie-(\d{1,2})-(\d)-([a-z0-9-]+)$/.exec(name) ?? [];
@@ -51,6 +55,11 @@ export function drawingOf(plan: SeatPlan, name: string, units: Units): string | 
     return tied.runs[0]?.stitch.leads?.[Number(tie)]?.steps[Number(nth)] === undefined
       ? null
       : asFile(<TiePicture section={tied} tie={Number(tie)} step={Number(nth)} hexOf={hexIn(tied)} />);
+  const [, nthRun, stepAt, at = ''] = /^at-(\d)-(\d{1,2})-([a-z0-9-]+)$/.exec(name) ?? [];
+  const shown = Object.hasOwn(piece.sections, at) ? piece.sections[at] : undefined;
+  const ownRun = shown?.runs[Number(nthRun)];
+  if (shown && ownRun?.stitch.steps[Number(stepAt)])
+    return asFile(<StepPicture section={shown} run={ownRun} step={Number(stepAt)} hexOf={hexIn(shown)} />);
   const section = Object.values(piece.sections).find(({ runs }) => runs.some(({ stitch }) => stitch.slug === of));
   const run = section?.runs.find(({ stitch }) => stitch.slug === of);
   if (what !== 'step' || !section || !run?.stitch.steps[Number(number)]) return null;

@@ -39,6 +39,7 @@ export function PartPicture({
   hexOf,
   fine = true,
   ring,
+  leads,
 }: {
   part: DrawnPart;
   side: 'front' | 'back';
@@ -46,6 +47,8 @@ export function PartPicture({
   fine?: boolean;
   /** Where it is of a band that is closed: what it is tied to stays flat, and its strands go round with the band. */
   ring?: Ring;
+  /** The colour of the strand that leads, which no other has. */
+  leads?: string;
 }) {
   const thin = Math.min(...part.strands.map(({ d }) => d));
   const along = (points: readonly Point[]): readonly Point[] => (ring ? closely(points).map(ring.seen) : points);
@@ -61,7 +64,7 @@ export function PartPicture({
   );
   const painted = paintedOf(layers, (strand) => hexOf(part.strands[Number(strand)]!.colour));
   const draw = ({ hex, ...layer }: Painted, i: number) => (
-    <Strand key={i} path={pathOf(layer, 1, fine)} hex={hex} width={layer.thick} fine={fine} />
+    <Strand key={i} path={pathOf(layer, 1, fine)} hex={hex} width={layer.thick} fine={fine} leads={hex === leads} />
   );
   return (
     <g data-part={part.item.id}>

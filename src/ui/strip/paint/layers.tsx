@@ -68,6 +68,7 @@ export function Layers({
   samples = 4,
   reached,
   within,
+  leads,
 }: {
   geometry: StitchGeometry;
   divisions: number;
@@ -79,12 +80,22 @@ export function Layers({
   reached?: Readonly<Record<string, number>>;
   /** Only what reaches into this stretch is drawn. */
   within?: Stretch | undefined;
+  /** The colour of the strand that leads, which no other has. */
+  leads?: string;
 }) {
   const all = {
     beads: beadsOf(geometry, divisions, side),
     layers: pictureOf(geometry, divisions, side, samples, reached),
   };
-  return <Drawn {...(within ? reaching(all, within, d) : all)} d={d} hexOf={hexOf} fine={samples > 1} />;
+  return (
+    <Drawn
+      {...(within ? reaching(all, within, d) : all)}
+      d={d}
+      hexOf={hexOf}
+      fine={samples > 1}
+      {...(leads !== undefined && { leads })}
+    />
+  );
 }
 
 /** Strands in layers, back to front, and the beads among them. */
@@ -94,17 +105,19 @@ export function Drawn({
   d,
   hexOf,
   fine = true,
+  leads,
 }: {
   layers: readonly Layer[];
   beads: readonly BeadPlace[];
   d: number;
   hexOf: (strand: string) => string;
   fine?: boolean;
+  leads?: string;
 }) {
   // What lies deeper than a bead's face is behind or inside it.
   const face = Math.max(-Infinity, ...beads.map((bead) => bead.at[2] + bead.width / 2 - 0.2));
   const draw = ({ hex, ...layer }: Painted, i: number) => (
-    <Strand key={i} path={pathOf(layer, d, fine)} hex={hex} width={layer.thick * d} fine={fine} />
+    <Strand key={i} path={pathOf(layer, d, fine)} hex={hex} width={layer.thick * d} fine={fine} leads={hex === leads} />
   );
   const painted = paintedOf(layers, hexOf);
   return (

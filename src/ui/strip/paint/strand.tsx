@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { tonesOf } from '../../pictures/tint';
+import { lineOn, tonesOf } from '../../pictures/tint';
 
 /** Paths are written in whole parts of a mm: a twentieth is finer than any screen shows. */
 export const FINE = 20;
@@ -18,11 +18,14 @@ export function Strand({
   hex,
   width,
   fine = true,
+  leads = false,
 }: {
   path: string;
   hex: string;
   width: number;
   fine?: boolean;
+  /** The one that leads has a dashed line along it, so that it can be told from the others in grey too. */
+  leads?: boolean;
 }) {
   const { edge, body, middle } = tonesOf(hex);
   const stroke = (share: number): number => Math.round(width * FINE * share);
@@ -31,6 +34,14 @@ export function Strand({
       <path d={path} stroke={edge} strokeWidth={stroke(1.06)} />
       <path d={path} stroke={body} strokeWidth={stroke(0.74)} />
       {fine && <path d={path} stroke={middle} strokeWidth={stroke(0.22)} />}
+      {leads && (
+        <path
+          d={path}
+          stroke={lineOn(hex)}
+          strokeWidth={stroke(0.2)}
+          strokeDasharray={`${stroke(0.5)} ${stroke(0.4)}`}
+        />
+      )}
     </>
   );
 }

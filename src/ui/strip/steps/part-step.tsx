@@ -9,7 +9,7 @@ import { PartPicture } from '../part-picture';
 import { Tape } from '../paint/strand';
 
 /** How much of the leg that ties is there in the pictures of a part, in order. */
-const SHARES = [0.55, 1];
+const SHARES = [0.55, 0.8, 1];
 
 const upTo = (strand: DrawnStrand, share: number): DrawnStrand => ({
   ...strand,
@@ -35,7 +35,7 @@ function bySelf(item: PiecePart, plan: SeatPlan): DrawnPart {
   };
 }
 
-/** How many pictures a part has: begun and done, or one where there is too little to it. */
+/** How many pictures a part has: begun, on the way and done, or one where there is too little to it. */
 export function framesOf(item: PiecePart, plan: SeatPlan): number {
   const { strands } = drawnParts(plan).find((own) => own.item.id === item.id) ?? bySelf(item, plan);
   return strands.length === 0 ? 0 : strands[0]!.points.length > 12 ? SHARES.length : 1;
@@ -67,7 +67,12 @@ export function PartStep({ item, plan, frame }: { item: PiecePart; plan: SeatPla
     <svg viewBox={`${-half} ${left} ${2 * half} ${right - left}`} role="img" aria-label={partWords(item, isDone)}>
       {/* The band's start at the top. */}
       <g transform="rotate(90)">
-        <PartPicture part={{ ...part, strands: [strand, ...rest] }} side="front" hexOf={hexOf} />
+        <PartPicture
+          part={{ ...part, strands: [strand, ...rest] }}
+          side="front"
+          hexOf={hexOf}
+          {...(rest.length > 0 && { leads: hexOf(own.colour) })}
+        />
         <Tape line={strand.points.map(([x, y]) => [x, y])} width={0.8 * strand.d} />
       </g>
     </svg>

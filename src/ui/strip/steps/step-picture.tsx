@@ -43,7 +43,15 @@ export function StepPicture({
     >
       {/* The start at the top, left on the left, as the work lies before its maker. */}
       <g transform="matrix(0 1 1 0 0 0)">
-        <Layers geometry={geometry} divisions={divisions} side="front" d={d} hexOf={own} reached={reached} />
+        <Layers
+          geometry={geometry}
+          divisions={divisions}
+          side="front"
+          d={d}
+          hexOf={own}
+          reached={reached}
+          leads={own(active)}
+        />
         {end.length > 1 && <Tape line={end.map(([x, y]) => [x * d, y * d])} width={0.8 * d} />}
       </g>
     </svg>
