@@ -106,6 +106,8 @@ function tenths(anatomy: readonly AnatomyEntry[], length: number): { for: Anatom
 const actAnswer = ({
   id: _id,
   knots: _knots,
+  picture: _picture,
+  shows: _shows,
   if_not,
   tools,
   count,

@@ -50,9 +50,6 @@ export interface Telling {
   readonly left_handed?: boolean;
 }
 
-/** From this age somebody handles a flame themselves, beside the person in charge; younger, an adult does it for them. */
-const ADULT_AGE = 18;
-
 /** Left and right exchanged, for a left hand. */
 const mirrored = (text: string): string =>
   text.replace(/\b(left|right)\b/gi, (side) => {
@@ -63,13 +60,12 @@ const mirrored = (text: string): string =>
 const joined = (...parts: readonly (string | undefined)[]): string => parts.filter(Boolean).join(' ');
 
 function actOf(one: PieceAct, own: ActText | undefined, fitted: Fitted, telling: Required<Telling>): Omit<Act, 'n'> {
-  const { piece, words, maker } = fitted;
+  const { piece, words } = fitted;
   const { act, heat, glue, tools, of } = one;
   const end = one.end === undefined ? undefined : piece.parts[one.end];
   const how = end && words.ends[end.part.slug];
-  const isAdult = maker.age !== null && maker.age >= ADULT_AGE;
-  const by = one.by === 'anybody' ? (heat && !isAdult ? 'helper' : 'participant') : one.by;
-  const station = heat && one.by !== 'instructor' ? words.heat[isAdult ? 'adult' : 'child'] : undefined;
+  const by = one.by === 'anybody' ? (heat && !piece.ownFlame ? 'helper' : 'participant') : one.by;
+  const station = heat && one.by !== 'instructor' ? words.heat[piece.ownFlame ? 'adult' : 'child'] : undefined;
   const named: Record<string, string> = {
     ...strandsOf(fitted),
     ...(act.knots && sayHalfKnot(act.knots, telling.convention, words)),

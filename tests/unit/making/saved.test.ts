@@ -12,6 +12,12 @@ describe('a making that is saved', () => {
     expect(
       faultOf(({ acts, texts }) => ({ acts: [{ ...acts[0]!, of: ['slider'] }, ...acts.slice(1)], texts })),
     ).toMatch(/slider.*neither a part/);
+    expect(
+      faultOf(({ acts, texts }) => ({
+        acts: [{ ...acts[0]!, shows: { section: 'wing', step: 0 } }, ...acts.slice(1)],
+        texts,
+      })),
+    ).toMatch(/wing.*neither a part/);
     expect(faultOf(({ acts }) => ({ acts, texts: { en: {} } }))).toMatch(/no text/);
     expect(faultOf(({ acts, texts }) => ({ acts: [...acts, acts[0]!], texts }))).toMatch(/twice/);
     expect(

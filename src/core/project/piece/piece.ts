@@ -107,6 +107,8 @@ export interface Piece {
   readonly width: number;
   readonly thickness: number;
   readonly flame: boolean;
+  /** Whether the participant handles it, beside the person in charge; younger, or of an age nobody gave, an adult does. */
+  readonly ownFlame: boolean;
   readonly hardware: Readonly<Record<string, Hardware>>;
   /** Hardware beside the project's own, for safety. */
   readonly added: readonly Hardware[];

@@ -133,6 +133,7 @@ export function resolvePiece(request: PieceRequest, catalogue: Catalogue, figure
     width: Math.max(...band.map((section) => section.width)),
     thickness: Math.max(...band.map((section) => section.thickness)),
     flame,
+    ownFlame: request.age !== null && request.age >= figures.flame_alone_age,
     hardware: hardware.byId,
     added,
     messages: unique(messages),
