@@ -36,6 +36,7 @@ export function FitRow({ seat, index, model, units, compact, selected, onSelect 
   const at = (col: number) => ({ 'data-row': index, 'data-col': col });
   const state = beadOf(plan);
   const { fit } = plan;
+  const [count, ...unit] = fit ? countOf(fit).split(' ') : [];
   const estimated = record.wrist_method === 'estimate';
   const byBand = plan.piece?.project.sizing.by === 'band';
   const guess = Math.round(estimateWrist(record.age, settings.figures));
@@ -119,9 +120,12 @@ export function FitRow({ seat, index, model, units, compact, selected, onSelect 
       <td className={`num font-semibold ${state === 'ringed' ? 'italic' : ''}`}>
         {fit ? `${state === 'ringed' ? '~' : ''}${formatLength(fit.knotted_mm, units)}` : ''}
       </td>
-      <td className="num" title={fit && countOf(fit)}>
-        {fit ? (fit.half_knots ?? Number(fit.repeats.toFixed(1))) : ''}
-      </td>
+      {!compact && (
+        <td className="num leading-none whitespace-nowrap">
+          {count}
+          {unit.length > 0 && <span className="quiet block text-xs">{unit.join(' ')}</span>}
+        </td>
+      )}
       {!compact && <td className="num quiet narrow:hidden">{fit ? sign(fit.error_mm) : ''}</td>}
       <td
         className={`truncate text-sm ${compact ? 'max-w-24' : 'max-w-52 narrow:max-w-26'}`}

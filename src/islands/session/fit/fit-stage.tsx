@@ -94,9 +94,11 @@ export function FitStage({ model, units, selected, onSelect, onNext }: PanelProp
               <th scope="col" className="num" title="Length of band to knot">
                 Knotted
               </th>
-              <th scope="col" className="num" title="Count to tie">
-                Count
-              </th>
+              {!compact && (
+                <th scope="col" className="num">
+                  Count
+                </th>
+              )}
               {!compact && (
                 <th
                   scope="col"

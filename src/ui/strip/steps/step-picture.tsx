@@ -27,7 +27,7 @@ export function StepPicture({
   const { text, reached, active } = stitch.steps[step]!;
   const shown = Math.max(...Object.values(reached), share * 0.5);
   const length = Math.min(1, Math.max(share, shown)) * measure.pitch * d;
-  const half = (measure.width * d) / 2 + 1;
+  const half = (measure.width / 2 + 0.3) * d;
   const lines = linesOf(geometry, divisions, 4, reached);
   // What moves is never of the colour of the others.
   const others = new Set(lines.filter(({ strand }) => strand !== active).map(({ strand }) => hexOf(strand)));
@@ -36,7 +36,7 @@ export function StepPicture({
   const end = lines.find(({ strand }) => strand === active)?.points.slice(-5) ?? [];
   return (
     <svg
-      viewBox={`${-half} ${-2 - d} ${2 * half} ${length + 4 + 2 * d}`}
+      viewBox={`${-half} ${-1.5 * d} ${2 * half} ${length + 3 * d}`}
       className="block h-24 w-full"
       role="img"
       aria-label={text}
