@@ -128,7 +128,7 @@ export function FitRow({ seat, index, model, units, compact, selected, onSelect 
       )}
       {!compact && <td className="num quiet narrow:hidden">{fit ? sign(fit.error_mm) : ''}</td>}
       <td
-        className={`truncate text-sm ${compact ? 'max-w-24' : 'max-w-52 narrow:max-w-26'}`}
+        className={`truncate text-sm ${compact ? 'max-w-24' : 'max-w-40 narrow:max-w-26'}`}
         title={worst(seat, units)}
       >
         {state === 'ringed' ? (
