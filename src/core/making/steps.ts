@@ -132,8 +132,9 @@ function drawingsOf(
   convention: Convention,
 ): readonly string[] {
   const { shows, picture, phase } = act;
-  const shown = shows && sectionsBy(plan.piece!, shows.section).find(({ runs }) => runs[shows.run ?? 0]);
-  if (shows && shown) return [`at-${shows.run ?? 0}-${shows.step}-${shown.id}`];
+  const nth = shows?.run ?? 0;
+  const shown = shows && sectionsBy(plan.piece!, shows.section).find(({ runs }) => runs[nth]?.stitch.steps[shows.step]);
+  if (shows && shown) return [`step-${nth}-${shows.step}-${shown.id}`];
   const named = picture ?? (phase === 'finish' ? finishing(act) : undefined);
   const hands = named === undefined ? [] : [`act-${named}`];
   const section = knotted(plan, act);

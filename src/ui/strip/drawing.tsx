@@ -1,7 +1,7 @@
 import type { ReactElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
 import type { Units } from '../../core/measure';
-import type { ActPicture, PieceSection } from '../../core/project';
+import type { ActPicture } from '../../core/project';
 import type { SeatPlan } from '../../core/seat';
 import { ActScene } from './acts/act-scene';
 import { SCENES } from './acts/scenes';
@@ -26,9 +26,9 @@ const asFile = (drawing: ReactElement): string =>
   );
 
 /**
- * A drawing of a piece as an SVG file, by its name: `front`, `back`, over a ruler or small; `closed`; `step-2-square-knot`, a step of a
- * stitch; `tie-1-0-band`, a picture of the second tie of a
- * section’s repeat; `part-0-loop`, a part begun, and `part-last-loop`, done; `act-fold`, what hands do. Null where the piece has no such drawing.
+ * A drawing of a piece as an SVG file, by its name: `front`, `back`, over a ruler or small; `closed`; `part-0-loop`, a part begun,
+ * and `part-last-loop`, done; `act-middle`, what hands do; `tie-1-0-band`, a picture of the second tie of a section’s repeat;
+ * `step-0-2-band`, the third step of its first stitch. Null where the piece has no such drawing.
  */
 export function drawingOf(plan: SeatPlan, name: string, units: Units): string | null {
   const { piece } = plan;
@@ -37,31 +37,25 @@ export function drawingOf(plan: SeatPlan, name: string, units: Units): string | 
   if (side === 'front' || side === 'back')
     return asFile(<Strip plan={plan} side={side} units={units} ruler={!!ruled} small={!!small} />);
   if (name === 'closed') return asFile(<Closed plan={plan} units={units} />);
-  const [, what, number = '', of = ''] = /^(step|part)-(\d|last)-([a-z0-9-]+)$/.exec(name) ?? [];
-  if (what === 'part') {
-    const item = Object.hasOwn(piece.parts, of) ? piece.parts[of] : undefined;
-    if (!item) return null;
+  const [, act = ''] = /^act-([a-z-]+)$/.exec(name) ?? [];
+  if (Object.hasOwn(SCENES, act)) return asFile(<ActScene scene={SCENES[act as ActPicture]} piece={piece} />);
+  const [, number = '', part = ''] = /^part-(\d|last)-([a-z0-9-]+)$/.exec(name) ?? [];
+  const item = Object.hasOwn(piece.parts, part) ? piece.parts[part] : undefined;
+  if (item) {
     const frames = framesOf(item, plan);
     const frame = number === 'last' ? frames - 1 : Number(number);
     return frame >= 0 && frame < frames ? asFile(<PartStep item={item} plan={plan} frame={frame} />) : null;
   }
-  const [, own = ''] = /^act-([a-z-]+)$/.exec(name) ?? [];
-  if (Object.hasOwn(SCENES, own)) return asFile(<ActScene scene={SCENES[own as ActPicture]} piece={piece} />);
+  const [, what, first, second, place = ''] = /^(tie|step)-(\d{1,2})-(\d{1,2})-([a-z0-9-]+)$/.exec(name) ?? [];
+  const section = Object.hasOwn(piece.sections, place) ? piece.sections[place] : undefined;
+  if (!section) return null;
+  const [i, j] = [Number(first), Number(second)];
   const hex = hexes(piece);
-  const hexIn = (section: PieceSection) => (strand: string) => hex[section.colours[strand] ?? ''] ?? '#888888';
-  const [, tie, nth, place = ''] = /^tie-(\d{1,2})-(\d)-([a-z0-9-]+)$/.exec(name) ?? [];
-  const tied = Object.hasOwn(piece.sections, place) ? piece.sections[place] : undefined;
-  if (tied)
-    return tied.runs[0]?.stitch.leads?.[Number(tie)]?.steps[Number(nth)] === undefined
+  const hexOf = (strand: string): string => hex[section.colours[strand] ?? ''] ?? '#888888';
+  if (what === 'tie')
+    return section.runs[0]?.stitch.leads?.[i]?.steps[j] === undefined
       ? null
-      : asFile(<TiePicture section={tied} tie={Number(tie)} step={Number(nth)} hexOf={hexIn(tied)} />);
-  const [, nthRun, stepAt, at = ''] = /^at-(\d)-(\d{1,2})-([a-z0-9-]+)$/.exec(name) ?? [];
-  const shown = Object.hasOwn(piece.sections, at) ? piece.sections[at] : undefined;
-  const ownRun = shown?.runs[Number(nthRun)];
-  if (shown && ownRun?.stitch.steps[Number(stepAt)])
-    return asFile(<StepPicture section={shown} run={ownRun} step={Number(stepAt)} hexOf={hexIn(shown)} />);
-  const section = Object.values(piece.sections).find(({ runs }) => runs.some(({ stitch }) => stitch.slug === of));
-  const run = section?.runs.find(({ stitch }) => stitch.slug === of);
-  if (what !== 'step' || !section || !run?.stitch.steps[Number(number)]) return null;
-  return asFile(<StepPicture section={section} run={run} step={Number(number)} hexOf={hexIn(section)} />);
+      : asFile(<TiePicture section={section} tie={i} step={j} hexOf={hexOf} />);
+  const run = section.runs[i];
+  return run?.stitch.steps[j] ? asFile(<StepPicture section={section} run={run} step={j} hexOf={hexOf} />) : null;
 }

@@ -4,30 +4,13 @@ import { MAKING_WORDS, SHIPPED } from '../../../catalogue';
 import { makingPage } from '../../../src/formats/making-page';
 import { pacePage } from '../../../src/formats/pace-page';
 import { makingOf } from '../../../src/core/making';
-import { PLACEHOLDER_NAMES, type Options, type Project } from '../../../src/core/project';
+import { PLACEHOLDER_NAMES, type Project } from '../../../src/core/project';
 import { exampleSeat, planSeat, type Seat } from '../../../src/core/seat';
-import { textsOf, told } from './told';
+import { optionsOf, textsOf, told } from './told';
 import { STARTING_FIGURES } from '../../../src/core/studio';
 import { fuses } from '../../../src/core/cord';
 
 const projects = Object.values(SHIPPED.projects);
-/** Every choice of options that changes which acts there are. */
-function optionsOf({ options }: Project): Options[] {
-  const colours = Array.from({ length: options.colours?.most ?? 1 }, (_, i) => ({ colours: i + 1 }));
-  const more: Options[] = [
-    {},
-    { flame: false },
-    ...(options.swap === undefined ? [] : [{ swap: !options.swap }]),
-    ...(options.beads ? [{ beads: 4 }] : []),
-    ...(options.stopper ? [{ stopper: 'button-knot' as const }, { stopper: 'stacked-overhand' as const }] : []),
-    ...(options.wraps ? [{ wraps: 3 }] : []),
-    ...(options.sequence
-      ? [{ sequence: { kinds: ['bead-6', 'bead-8'], order: 'mirror' as const, ends: 'bead-4' } }]
-      : []),
-  ];
-  return more.flatMap((own) => (options.colours ? colours.map((many) => ({ ...own, ...many })) : [own]));
-}
-
 /** Seats of a project: wrists, skills, cords of its role and options. */
 function* seatsOf(project: Project): Generator<Seat> {
   const skills = ['new', 'steady', 'fluent'] as const;

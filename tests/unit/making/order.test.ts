@@ -7,19 +7,16 @@ import { exampleSeat, planSeat } from '../../../src/core/seat';
 import { STARTING_FIGURES } from '../../../src/core/studio';
 import { drawingOf } from '../../../src/ui/strip/drawing';
 import { drawnSteps } from '../../../src/ui/strip/steps/drawn-steps';
+import { optionsOf } from './told';
 
 const projects = Object.values(SHIPPED.projects);
 
-/** Seats whose acts differ: with a flame and without, in each number of colours. */
+/** Seats whose acts differ: with a flame and without, in each number of colours, with each choice of knot and beads. */
 const seatsOf = (project: Project) =>
-  [true, false].flatMap((flame) =>
-    Array.from({ length: project.options.colours?.most ?? 1 }, (_, i) => {
-      const seat = exampleSeat(project, {
-        options: { flame, ...(project.options.colours && { colours: i + 1 }) },
-      });
-      return { seat, plan: planSeat(seat, SHIPPED, STARTING_FIGURES) };
-    }),
-  );
+  optionsOf(project)
+    .map((options) => exampleSeat(project, { options }))
+    .map((seat) => ({ seat, plan: planSeat(seat, SHIPPED, STARTING_FIGURES) }))
+    .filter(({ plan }) => plan.fit);
 
 /** What a leg makes on its way, in order, but its own two ends where both are alike. */
 function stopsOf(piece: Piece) {

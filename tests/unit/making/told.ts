@@ -1,5 +1,6 @@
 import { MAKING_WORDS, SHIPPED } from '../../../catalogue';
 import { makingOf, type Act, type Telling } from '../../../src/core/making';
+import type { Options, Project } from '../../../src/core/project';
 import { planSeat, type Seat, type SeatPlan } from '../../../src/core/seat';
 import { STARTING_FIGURES } from '../../../src/core/studio';
 
@@ -15,3 +16,19 @@ export const textsOf = (acts: readonly Act[]): string[] =>
     ...(right === undefined ? [] : [right]),
     ...(if_not ?? []).flatMap(({ seen, fix }) => [seen, fix]),
   ]);
+/** Every choice of options that changes which acts there are. */
+export function optionsOf({ options }: Project): Options[] {
+  const colours = Array.from({ length: options.colours?.most ?? 1 }, (_, i) => ({ colours: i + 1 }));
+  const more: Options[] = [
+    {},
+    { flame: false },
+    ...(options.swap === undefined ? [] : [{ swap: !options.swap }]),
+    ...(options.beads ? [{ beads: 4 }] : []),
+    ...(options.stopper ? [{ stopper: 'button-knot' as const }, { stopper: 'stacked-overhand' as const }] : []),
+    ...(options.wraps ? [{ wraps: 3 }] : []),
+    ...(options.sequence
+      ? [{ sequence: { kinds: ['bead-6', 'bead-8'], order: 'mirror' as const, ends: 'bead-4' } }]
+      : []),
+  ];
+  return more.flatMap((own) => (options.colours ? colours.map((many) => ({ ...own, ...many })) : [own]));
+}

@@ -64,8 +64,11 @@ describe('drawings as files', () => {
   it('knows no others, whatever they are called', () => {
     for (const name of [
       'sideways',
-      'step-9-square-knot',
-      'step-0-constructor',
+      'step-0-9-band',
+      'step-9-0-band',
+      'step-0-0-constructor',
+      'tie-9-0-band',
+      'act-constructor',
       'part-0-constructor',
       'part-0-none',
       '',
@@ -82,7 +85,7 @@ describe('drawings as files', () => {
   });
 
   it('wraps the end that leads with tape, and draws what moves apart from the rest', () => {
-    const svg = drawingOf(planned('band-buckle'), 'step-0-square-knot', 'cm')!;
+    const svg = drawingOf(planned('band-buckle'), 'step-0-0-band', 'cm')!;
     expect(svg).toContain('stroke="#ffffff"');
     // One cord, and yet two bodies: the strand that moves is of a colour of its own.
     const plain = drawingOf(planned('band-buckle'), 'front', 'cm')!;

@@ -55,6 +55,13 @@ export const HOLDING = {
       ['knots', 60, 29, 20, 8],
     ],
   },
+  'off-pegs': {
+    cords: [...LEGS_OUT, core('55,30 54,52 50,76'), core('65,30 66,52 70,76'), first('55,24 52,18 60,12 68,18 65,24')],
+    over: [
+      ['hook', 60, 14],
+      ['knots', 60, 36, 24, 30],
+    ],
+  },
   'tape-core': {
     cords: LEGS,
     over: [

@@ -11,6 +11,18 @@ export const KNOTTING = {
       ['arrow', 22, 68, 50, 54],
     ],
   },
+  'lay-beside': {
+    cords: [first('56,2 56,24 56,52'), moving(second('64,30 64,54 64,78'))],
+    under: [['buckle', 60, 8]],
+    over: [['arrow', 88, 68, 88, 36]],
+  },
+  'knot-over': {
+    cords: [first('54,44 54,50 54,58'), second('62,44 62,60 62,78'), core('70,44 70,60 70,78')],
+    over: [
+      ['knots', 61, 24, 30, 42],
+      ['arrow', 94, 30, 94, 58],
+    ],
+  },
   'fold-through': {
     cords: [core('14,44 44,44 76,44 106,44'), first('52,79 52,62_ 52,44_ 53,30 60,20 67,30 68,44_ 68,62_ 68,79')],
     over: [['arrow', 60, 26, 60, 64]],
