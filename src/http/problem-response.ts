@@ -17,7 +17,7 @@ const TITLES: Readonly<Record<number, string>> = {
   401: 'Not paired',
   403: 'Not from this page',
   404: 'Not found',
-  405: 'Not to be asked so',
+  405: 'Method not allowed',
   409: 'Changed meanwhile',
   410: 'Deleted',
   413: 'Too large',

@@ -12,7 +12,7 @@ export const KNOTTING = {
     ],
   },
   'lay-beside': {
-    cords: [first('56,2 56,24 56,52'), moving(second('64,30 64,54 64,78'))],
+    cords: [first('56,2 56,24 56,52'), moving(second('64,78 64,54 64,30'))],
     under: [['buckle', 60, 8]],
     over: [['arrow', 88, 68, 88, 36]],
   },
