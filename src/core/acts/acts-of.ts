@@ -96,17 +96,8 @@ function countsOf(acts: readonly ProjectAct[], piece: Piece): string[][] {
   return own;
 }
 
-/** The acts of a project by what of a seat bears on them: most seats of a session share them. */
-const known = new WeakMap<Piece['project'], Map<string, PieceAct[]>>();
-const keyOf = ({ flame, choices, parts, sections }: Piece): string =>
-  [
-    flame,
-    choices.colours,
-    choices.swap,
-    choices.beads !== null,
-    ...Object.values(parts).map(({ id, part }) => `${id}:${part.slug}`),
-    ...Object.values(sections).map(({ id, runs }) => `${id}:${runs.map(({ stitch }) => stitch.slug).join('+')}`),
-  ].join(' ');
+/** Acts by the project of a piece, which holds its choices, with a flame and without: seats that choose alike share them. */
+const known = new WeakMap<Piece['project'], Map<boolean, readonly PieceAct[]>>();
 
 /**
  * The acts by which a piece is made, in order: those of its project's making, or built from its strands and parts where it has none.
@@ -115,11 +106,10 @@ const keyOf = ({ flame, choices, parts, sections }: Piece): string =>
  * actsOf(piece).at(-1).act.phase // 'wear'
  */
 export function actsOf(piece: Piece): readonly PieceAct[] {
-  const ofProject = known.get(piece.project) ?? new Map<string, PieceAct[]>();
+  const ofProject = known.get(piece.project) ?? new Map<boolean, readonly PieceAct[]>();
   known.set(piece.project, ofProject);
-  const key = keyOf(piece);
-  const found = ofProject.get(key) ?? findActs(piece);
-  ofProject.set(key, found);
+  const found = ofProject.get(piece.flame) ?? findActs(piece);
+  ofProject.set(piece.flame, found);
   return found;
 }
 

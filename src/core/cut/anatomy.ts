@@ -22,7 +22,9 @@ export function mergeLegs(legs: readonly (readonly AnatomyEntry[])[]): AnatomyEn
   const groups: AnatomyEntry[][] = [];
   for (const leg of legs) {
     for (const entry of leg) {
-      const same = groups.find(([first]) => first!.for === entry.for && first!.because.text === entry.because.text);
+      const same = groups.find(
+        ([first]) => first === entry || (first!.for === entry.for && first!.because.text === entry.because.text),
+      );
       if (same) same.push(entry);
       else groups.push([entry]);
     }

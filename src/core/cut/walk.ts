@@ -1,3 +1,4 @@
+import type { Cord } from '../cord';
 import type { Fit } from '../fit';
 import { inCord, isSection, type LegStep, type Piece, type PieceCord } from '../project';
 import { origin } from '../studio';
@@ -82,7 +83,7 @@ export function walkStep(step: LegStep, { cord }: PieceCord, piece: Piece, fit: 
   };
 }
 
-/** What a step of the way is, so that legs of one cord that go the same way are reckoned once. */
+/** What a step of the way is: legs in the same cord that go the same way are calculated once. */
 function nameOf(step: LegStep): string {
   if ('part' in step) return `part ${step.part}${step.stands ? ' stands' : ''}`;
   if ('past' in step) return `past ${step.past}`;
@@ -143,8 +144,10 @@ const doubtOf = (route: readonly LegStep[], piece: Piece, { counts }: Fit): numb
 export function walkLegs(piece: Piece, fit: Fit): LegWalk[] {
   const walked: LegWalk[] = [];
   const band = new Set(piece.layout.filter(isSection).map(({ id }) => id));
+  const knownIn = new Map<Cord, Map<string, AnatomyEntry | null>>();
   for (const cord of piece.cords) {
-    const known = new Map<string, AnatomyEntry | null>();
+    const known = knownIn.get(cord.cord) ?? new Map<string, AnatomyEntry | null>();
+    knownIn.set(cord.cord, known);
     for (const leg of cord.use.legs) {
       const entries: AnatomyEntry[] = [];
       for (const step of leg.route) {

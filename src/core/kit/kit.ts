@@ -41,5 +41,7 @@ export function kitItems(piece: Piece, fit?: Fit): KitItem[] {
  * toolsFor(piece).includes('scissors') // true
  */
 export function toolsFor({ project, parts }: Piece): string[] {
-  return [...new Set([...(project.tools ?? []), ...Object.values(parts).flatMap(({ part }) => part.tools)])].sort();
+  const tools = new Set(project.tools);
+  for (const { part } of Object.values(parts)) for (const tool of part.tools) tools.add(tool);
+  return [...tools].sort();
 }

@@ -48,7 +48,25 @@ function spreadOf(piece: Piece, maker: Maker, figures: Figures): number {
   return Math.hypot(skill, isChild(maker, figures) ? figures.pace_spread_child : 0, fine);
 }
 
-const NOTHING = { counts: [], knotting: 0, handling: 0, at: 'seat', dries: 0, until: 0 } as const;
+/** How many steps after an act that glues the next one comes that handles what is glued; where none does, the piece is done first. */
+function waitOf(later: readonly PieceAct[], { of }: PieceAct): number {
+  const steps = later.filter(({ by }) => by !== 'instructor');
+  const next = steps.findIndex((one) => one.of.some((name) => of.includes(name)));
+  return 1 + (next < 0 ? steps.length : next);
+}
+
+/** A step beside the acts of the piece. */
+const apart = (phase: 'settle' | 'tidy', minutes: number): PaceStep => ({
+  id: phase,
+  phase,
+  counts: [],
+  minutes,
+  knotting: 0,
+  handling: 0,
+  at: 'seat',
+  dries: 0,
+  until: 0,
+});
 
 /**
  * The steps of a seat at its piece, act by act, and how much makers of that skill and age differ. Everything in it is a figure of the
@@ -58,41 +76,29 @@ const NOTHING = { counts: [], knotting: 0, handling: 0, at: 'seat', dries: 0, un
  * paceOf(piece, fit, { skill: 'new', age: null }, figures).steps[0].minutes // 5
  */
 export function paceOf(piece: Piece, fit: Fit, maker: Maker, figures: Figures): Pace {
-  const all = actsOf(piece);
-  const minutes = actMinutes(all, piece, fit, handsOf(maker, figures), figures);
-  const isPrepared = ({ by }: PieceAct): boolean => by === 'instructor';
-  const acts = all.filter((one) => !isPrepared(one));
-  /** The next act that handles what is glued. */
-  const waits = (i: number): number => {
-    const next = acts.findIndex((one, k) => k > i && one.of.some((name) => acts[i]!.of.includes(name)));
-    return next < 0 ? acts.length + 1 : next + 1;
-  };
-  const made = acts.map((one, i): PaceStep => {
-    const { knotting, handling, fixed } = minutes[all.indexOf(one)]!;
-    return {
-      id: one.act.id,
-      phase: one.act.phase,
-      counts: one.counts,
-      minutes: knotting + handling + fixed,
-      knotting,
-      handling,
-      at: one.heat ? 'station' : 'seat',
-      dries: one.glue ? figures.glue_minutes : 0,
-      until: one.glue ? waits(i) : 0,
-    };
+  const acts = actsOf(piece);
+  const minutes = actMinutes(acts, piece, fit, handsOf(maker, figures), figures);
+  const steps: PaceStep[] = [apart('settle', figures.settle_minutes)];
+  let prepared = 0;
+  acts.forEach((one, i) => {
+    const { knotting, handling, fixed } = minutes[i]!;
+    const all = knotting + handling + fixed;
+    if (one.by === 'instructor') prepared += all;
+    else
+      steps.push({
+        id: one.act.id,
+        phase: one.act.phase,
+        counts: one.counts,
+        minutes: all,
+        knotting,
+        handling,
+        at: one.heat ? 'station' : 'seat',
+        dries: one.glue ? figures.glue_minutes : 0,
+        until: one.glue ? steps.length + waitOf(acts.slice(i + 1), one) : 0,
+      });
   });
-  return {
-    steps: [
-      { ...NOTHING, id: 'settle', phase: 'settle', minutes: figures.settle_minutes },
-      ...made,
-      { ...NOTHING, id: 'tidy', phase: 'tidy', minutes: figures.tidy_minutes },
-    ],
-    spread: spreadOf(piece, maker, figures),
-    prepared: all.reduce(
-      (sum, one, i) => sum + (isPrepared(one) ? minutes[i]!.knotting + minutes[i]!.handling + minutes[i]!.fixed : 0),
-      0,
-    ),
-  };
+  steps.push(apart('tidy', figures.tidy_minutes));
+  return { steps, spread: spreadOf(piece, maker, figures), prepared };
 }
 
 /**

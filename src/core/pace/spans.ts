@@ -12,6 +12,25 @@ export interface Span {
 /** Glue that is drying: when it is dry, minutes from the first of the steps, and the step that waits for that: the n-th, or the end. */
 export type Wet = readonly { readonly dry: number; readonly until: number }[];
 
+/** Minutes that each step waits for glue to dry before it begins, and last those that the end waits. */
+function waitsOf(steps: readonly PaceStep[], wet: Wet): number[] {
+  const dry = new Array<number>(steps.length + 1).fill(0);
+  const dryAt = (at: number, until: number): void => {
+    const i = Math.min(until, steps.length);
+    dry[i] = Math.max(dry[i]!, at);
+  };
+  for (const { dry: at, until } of wet) dryAt(at, until);
+  const waits: number[] = [];
+  let now = 0;
+  for (let i = 0; i <= steps.length; i++) {
+    waits[i] = Math.max(0, dry[i]! - now);
+    const step = steps[i];
+    now += waits[i]! + (step?.minutes ?? 0);
+    if (step && step.dries > 0) dryAt(now + step.dries, step.until);
+  }
+  return waits;
+}
+
 /**
  * The steps of a seat between its turns at the flame; tidying, which nobody waits for, is left out.
  *
@@ -22,33 +41,20 @@ export type Wet = readonly { readonly dry: number; readonly until: number }[];
  */
 export function spansOf(steps: readonly PaceStep[], wet: Wet = []): Span[] {
   const spans: Span[] = [];
-  const dry: number[] = [];
   let minutes = PHASES.map(() => 0);
-  let [now, idle] = [0, 0];
-  const dryAt = (at: number, until: number): void => {
-    const i = Math.min(until, steps.length);
-    dry[i] = Math.max(dry[i] ?? 0, at);
-  };
-  for (const { dry: at, until } of wet) dryAt(at, until);
-  const waitFor = (i: number): void => {
-    const wait = Math.max(0, (dry[i] ?? 0) - now);
-    idle += wait;
-    now += wait;
-  };
+  let idle = 0;
   const close = (visit: number | null): void => {
     spans.push({ minutes, idle, visit });
     minutes = PHASES.map(() => 0);
     idle = 0;
   };
-  steps.forEach((step, i) => {
-    waitFor(i);
-    if (step.at === 'station') close(step.minutes);
+  waitsOf(steps, wet).forEach((wait, i) => {
+    idle += wait;
+    const step = steps[i];
+    if (!step) close(null);
+    else if (step.at === 'station') close(step.minutes);
     else if (step.phase !== 'tidy') minutes[PHASES.indexOf(step.phase)]! += step.minutes;
-    now += step.minutes;
-    if (step.dries > 0) dryAt(now + step.dries, step.until);
   });
-  waitFor(steps.length);
-  close(null);
   return spans;
 }
 
@@ -59,11 +65,9 @@ export function spansOf(steps: readonly PaceStep[], wet: Wet = []): Span[] {
  * @example
  * workingMinutes(paceOf(piece, fit, { skill: 'new', age: null }, figures)) > 0 // true
  */
-export const workingMinutes = ({ steps }: { readonly steps: readonly PaceStep[] }): number => {
-  const works = spansOf(steps.map((step) => (step.phase === 'settle' ? { ...step, minutes: 0 } : step)));
-  const all = works.reduce(
-    (sum, { minutes, idle, visit }) => sum + minutes.reduce((own, one) => own + one, idle) + (visit ?? 0),
-    0,
-  );
+export function workingMinutes({ steps }: { readonly steps: readonly PaceStep[] }): number {
+  let all = 0;
+  for (const wait of waitsOf(steps, [])) all += wait;
+  for (const { phase, minutes } of steps) if (phase !== 'settle' && phase !== 'tidy') all += minutes;
   return Math.ceil(all - 1e-9);
-};
+}

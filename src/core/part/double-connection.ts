@@ -5,7 +5,7 @@ import { girthOf } from './way/girth';
 import { knotLength, pairWays } from './way/knot-way';
 import type { Way } from './way/way';
 
-const ways = ({ strands, d }: PartContext): Way[] =>
+const ways = ({ strands, d }: Pick<PartContext, 'strands' | 'd'>): Way[] =>
   pairWays('double-connection', strands, d, knotLength('double-connection', OVERHAND_HEIGHT) * d, OVERHAND_HEIGHT * d);
 
 /** Two overhand knots, each leg's round the other and through its turn. */
@@ -26,7 +26,7 @@ export const doubleConnection: Part = {
   },
   ways,
   along: ({ d }) => OVERHAND_HEIGHT * d,
-  girth: (context) => girthOf(ways(context), context.d),
+  girth: ({ strands, d }) => girthOf(`double-connection ${strands}`, () => ways({ strands, d: 1 })) * d,
   check: noClash,
   seconds: 60,
   end: 'drawn',

@@ -76,15 +76,9 @@ export function stopperWays(context: Tied, stopper: Stopper): Way[] {
   return strands > 1 ? asOneWays(stopper.knot, strands, d) : aloneWays(stopper.knot, d, stopper.height);
 }
 
-const girths = new Map<string, number>();
-
 /** Girth of a stopper, mm: round its strands as they are drawn. */
-export function stopperGirth({ strands, tied, d }: Tied, stopper: Stopper): number {
-  const key = `${stopper.knot} ${strands} ${tied}`;
-  const girth = girths.get(key) ?? girthOf(stopperWays({ strands, tied, d: 1, stands: false }, stopper), 1);
-  girths.set(key, girth);
-  return girth * d;
-}
+export const stopperGirth = ({ strands, tied, d }: Tied, stopper: Stopper): number =>
+  girthOf(`${stopper.knot} ${strands} ${tied}`, () => stopperWays({ strands, tied, d: 1, stands: false }, stopper)) * d;
 
 export const OVERHAND_KNOT: Stopper = { knot: 'overhand', name: 'overhand knot', height: OVERHAND_HEIGHT };
 

@@ -21,7 +21,7 @@ export const turnedBack: Part = {
   }),
   ways: ({ d }) => sideKnot(d).ways,
   along: ({ d }) => sideKnot(d).height * d,
-  girth: ({ d }) => girthOf(sideKnot(d).ways, d),
+  girth: ({ d }) => girthOf('turned-back', () => sideKnot(1).ways) * d,
   check: noClash,
   seconds: 90,
   end: 'drawn',

@@ -17,18 +17,28 @@ function side(points: readonly Flat[]): Flat[] {
   return out.slice(0, -1);
 }
 
-/**
- * Girth of a knot, mm, as a tape round it would say: the convex outline of its strands' middle lines, seen along the band, and half a
- * strand beyond it all round.
- */
-export function girthOf(ways: readonly Way[], d: number): number {
+function outlineOf(ways: readonly Way[]): number {
   const points = ways
     .flatMap(({ points: own }) => sampleOpen(own).map(([x, , z]): Flat => [x, z]))
     .sort((a, b) => a[0] - b[0] || a[1] - b[1]);
   const outline = [...side(points), ...side(points.toReversed())];
-  const round = outline.reduce((sum, [x, z], i) => {
+  return outline.reduce((sum, [x, z], i) => {
     const [nx, nz] = outline[(i + 1) % outline.length]!;
     return sum + Math.hypot(nx - x, nz - z);
   }, 0);
-  return round + Math.PI * d;
+}
+
+const known = new Map<string, number>();
+
+/**
+ * Girth of a knot, in diameters of its cord, as a tape round it would say: the convex outline of its strands' middle lines, seen along the
+ * band, and half a strand beyond it all round.
+ *
+ * @param knot its name, by which the girth is kept
+ * @param ways its strands in cord of 1 mm
+ */
+export function girthOf(knot: string, ways: () => readonly Way[]): number {
+  const girth = known.get(knot) ?? outlineOf(ways()) + Math.PI;
+  known.set(knot, girth);
+  return girth;
 }

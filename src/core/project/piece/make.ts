@@ -1,3 +1,4 @@
+import type { Cord } from '../../cord';
 import type { Figures, Message } from '../../studio';
 import type { Catalogue } from '../catalogue';
 import { checkBeadHoles, checkCount, checkRungs, checkStiffness } from './check-piece';
@@ -15,6 +16,8 @@ interface Made {
   readonly project: Project;
   readonly choices: Choices;
   readonly cords: readonly PieceCord[];
+  /** By part, the cord of the first leg that makes it. */
+  readonly makers: ReadonlyMap<string, Cord>;
   readonly hardware: ReturnType<typeof chooseHardware>;
   readonly sections: Readonly<Record<string, PieceSection>>;
   /** What clashes in it, and options it does not offer. */
@@ -39,6 +42,14 @@ const counted = (project: Project, { beads }: Choices, { options }: PieceRequest
   }),
 });
 
+function makersOf(cords: readonly PieceCord[]): ReadonlyMap<string, Cord> {
+  const makers = new Map<string, Cord>();
+  for (const { use, cord } of cords)
+    for (const { route } of use.legs)
+      for (const step of route) if ('part' in step && !makers.has(step.part)) makers.set(step.part, cord);
+  return makers;
+}
+
 function make(offered: Project, request: PieceRequest, catalogue: Catalogue, figures: Figures): Made {
   const chosen = Math.max(0, ...Object.values(request.cords).map((choice) => choice.colours?.length ?? 0));
   const choices = settle(offered, request.options, chosen);
@@ -62,7 +73,7 @@ function make(offered: Project, request: PieceRequest, catalogue: Catalogue, fig
     ...checkStiffness(sections, cords),
     ...checkCount(sections),
   ];
-  return { project, choices, cords, hardware, sections, messages };
+  return { project, choices, cords, makers: makersOf(cords), hardware, sections, messages };
 }
 
 const made = new WeakMap<Catalogue, WeakMap<Figures, WeakMap<Project, Map<string, Made>>>>();

@@ -95,6 +95,7 @@ export interface PieceClosure {
 
 /** A project with every choice made, ready to be fitted and cut. Lengths in mm. */
 export interface Piece {
+  /** As its choices make it: one object for all pieces that choose alike, and for no other. */
   readonly project: Project;
   readonly choices: Choices;
   readonly cords: readonly PieceCord[];

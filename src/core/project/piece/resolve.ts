@@ -11,18 +11,11 @@ import {
   isSection,
   type Piece,
   type PieceClosure,
-  type PieceCord,
   type PiecePart,
   type PieceRequest,
   type PieceSection,
 } from './piece';
 import type { Project, ProjectPart } from '../project';
-
-/** The cord of the first leg that makes a part. */
-function makerOf(part: string, cords: readonly PieceCord[]): Cord | undefined {
-  return cords.find(({ use }) => use.legs.some((leg) => leg.route.some((step) => 'part' in step && step.part === part)))
-    ?.cord;
-}
 
 /**
  * Makes every choice of a piece: cords, hardware, loop, finish, and the sections and parts that follow from them.
@@ -35,7 +28,7 @@ function makerOf(part: string, cords: readonly PieceCord[]): Cord | undefined {
  */
 export function resolvePiece(request: PieceRequest, catalogue: Catalogue, figures: Figures): Piece {
   const made = makeOnce(entry(catalogue.projects, request.project), request, catalogue, figures);
-  const { project, choices, cords, hardware, sections, messages: own } = made;
+  const { project, choices, cords, makers, hardware, sections, messages: own } = made;
   const shelf = Object.values(catalogue.hardware);
 
   const uses = project.parts.filter((use) => present(use.when, choices));
@@ -54,7 +47,7 @@ export function resolvePiece(request: PieceRequest, catalogue: Catalogue, figure
   // The knot a seat may choose is that knot wherever it is tied.
   const partOf = (use: ProjectPart): Part => {
     const part = pick((use.id === project.options.stopper ? request.options.stopper : undefined) ?? use.part);
-    const isSoft = makerOf(use.id, cords)?.stiffness === 'soft';
+    const isSoft = makers.get(use.id)?.stiffness === 'soft';
     return isSoft && part.inSoft !== undefined ? entry(PARTS, part.inSoft) : part;
   };
   const timesOf = (use: ProjectPart, cord: Cord): number =>
@@ -65,7 +58,7 @@ export function resolvePiece(request: PieceRequest, catalogue: Catalogue, figure
   const loop = { finger: figures.loop_finger, wrist: request.hand + figures.hand_slack, neck: figures.loop_neck };
   const knotted = Object.values(sections).find((section) => section.halfKnots > 0);
   const baseOf = (use: ProjectPart, mate: number, slider = 0): PiecePart['base'] => {
-    const anyCord = makerOf(use.id, cords) ?? cords[0]!.cord;
+    const anyCord = makers.get(use.id) ?? cords[0]!.cord;
     const other = use.round && cords.find((own) => own.use.role === use.round);
     return {
       round: other ? workedDiameter(other.cord) : 0,
@@ -87,11 +80,11 @@ export function resolvePiece(request: PieceRequest, catalogue: Catalogue, figure
     const use = uses.find((u) => u.id === id);
     if (!use) return 0;
     const part = partOf(use);
-    return part.girth?.(inCord(baseOf(use, 0), makerOf(use.id, cords) ?? cords[0]!.cord)) ?? 0;
+    return part.girth?.(inCord(baseOf(use, 0), makers.get(use.id) ?? cords[0]!.cord)) ?? 0;
   };
   const parts: Record<string, PiecePart> = {};
   const put = (use: ProjectPart, slider = 0): void => {
-    const cord = makerOf(use.id, cords);
+    const cord = makers.get(use.id);
     if (!cord) return;
     const part = partOf(use);
     const base = baseOf(use, girthOf(use.mate), slider);
