@@ -11,7 +11,7 @@ test('the gallery shows every project, drawn, and a page for each', async ({ pag
   await expect(acts.filter({ hasText: 'right thread end' })).toContainText('from left to right');
   await expect(acts.filter({ hasText: /\d+ beads in all/ })).toHaveCount(1);
   await expect(acts.last()).toContainText('push the button through the loop');
-  await expect(page.getByRole('row', { name: /17\.0 cm/ })).toContainText('repeats');
+  await expect(page.getByRole('row', { name: /17\.0 cm/ })).toContainText('beads');
 });
 
 test('every drawing fills its frame and does not stand out of it', async ({ page }) => {

@@ -5,6 +5,7 @@ import {
   makingSteps,
   type Act,
   type ActTexts,
+  type CountWords,
   type MakingStep,
   type MakingWords,
   type Telling,
@@ -44,5 +45,9 @@ export function toldIn({
   });
   return { words: MAKING_WORDS, texts: Object.fromEntries(texts) };
 }
+
+const { units, and, each_side } = MAKING_WORDS;
+/** What a band's count is said in. */
+export const COUNT_WORDS: CountWords = { units, and, each_side };
 
 export { MAKING_WORDS };

@@ -1,5 +1,5 @@
 import { foldWords } from '../../core/cut';
-import { countOf } from '../../core/fit';
+import { bandCount } from '../../core/making';
 import { formatLength, formatTotal, sayLengths } from '../../core/measure';
 import { PARTS } from '../../core/part';
 import type { SheetTable } from '../../formats/sheets';
@@ -9,6 +9,7 @@ import { lookUp } from '../../core/project';
 import { beadOf, cutList, type BeadState, type CutGroup, type SeatPlan } from '../../core/seat';
 import type { SessionRecord } from '../../core/session';
 import type { Figures, Settings } from '../../core/studio';
+import { COUNT_WORDS } from '../session/making';
 import { openSession, planOf } from '../session/session';
 
 /** All that the printed cut sheet says. */
@@ -56,7 +57,10 @@ const WHY: Readonly<Record<BeadState, string>> = {
 /** What is made, how many of it, and whether its ends are finished without the flame they could have. */
 const pieceWords = ({ piece, fit }: SeatPlan): string => {
   const fusible = piece!.project.parts.some(({ part }) => PARTS[part]?.withoutHeat !== undefined);
-  return `${piece!.project.name}, ${countOf(fit!)}${fusible && !piece!.flame ? ', no flame' : ''}`;
+  const count = bandCount({ piece: piece!, fit: fit! }, COUNT_WORDS);
+  return [piece!.project.name, count, fusible && !piece!.flame ? 'no flame' : '']
+    .filter((words) => words !== '')
+    .join(', ');
 };
 
 const columns = (board: string): SheetTable['columns'] => [

@@ -2,4 +2,3 @@ export { fitPiece, type Fit, type Neighbour } from './fit';
 export { innerOf, type FitLine, type Size } from './target';
 export { makersRule, type MakersRule } from './makers-rule';
 export { estimateHand, estimateWrist } from './estimate';
-export { countOf } from './count-of';

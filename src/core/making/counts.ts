@@ -1,9 +1,9 @@
-import { sectionsBy } from '../acts';
-import type { ActUnit } from '../project';
+import { actsOf, sectionsBy } from '../acts';
+import { isSection, type ActUnit } from '../project';
 import type { Fitted } from './fitted';
+import type { CountWords } from './words';
 
 type Counted = Pick<Fitted, 'piece' | 'fit'>;
-import type { MakingWords } from './words';
 
 /** The sum of some numbers. */
 export const sum = (values: readonly number[]): number => values.reduce((all, value) => all + value, 0);
@@ -73,9 +73,30 @@ const counted = (n: number, { one, many }: { one: string; many: string }): strin
 /**
  * A count as hands count it: `13 square knots and 1 half knot`.
  */
-export function sayCount({ of, over }: { of: number; over: number }, unit: ActUnit, words: MakingWords): string {
+export function sayCount({ of, over }: { of: number; over: number }, unit: ActUnit, words: CountWords): string {
   const whole = counted(of, words.units[unit]);
   const rest = counted(over, words.units['half-knots']);
   if (over === 0) return whole;
   return of === 0 ? rest : words.and.replace('{a}', whole).replace('{b}', rest);
+}
+
+/**
+ * How much a band takes as hands count it, of one side where two grow alike; empty where nothing of it is counted.
+ *
+ * @example
+ * bandCount(plan, words) // '12 square knots and 1 half knot'
+ */
+export function bandCount({ piece, fit }: Counted, words: CountWords): string {
+  const counting = actsOf(piece).flatMap(({ act }) => act.count ?? []);
+  const unitOf = (id: string): ActUnit | undefined =>
+    counting.findLast(({ sections }) => sections.some((name) => sectionsBy(piece, name).some((own) => own.id === id)))
+      ?.unit;
+  // What fills the band shares one count.
+  const growing = piece.layout.filter(isSection).filter(({ count }) => count === 'fill');
+  const counted = growing.find(({ id }) => unitOf(id) !== undefined);
+  if (!counted) return '';
+  const unit = unitOf(counted.id)!;
+  const own = sayCount(countIn({ piece, fit }, [counted.id], unit), unit, words);
+  const isOneSide = growing.filter(({ joins }) => !joins).length === 2;
+  return isOneSide ? words.each_side.replace('{count}', own) : own;
 }

@@ -52,6 +52,8 @@ export const MakingWordsSchema = Type.Object(
     times: Counted,
     /** Two counts joined: square knots and a half knot over. */
     and: Sentence,
+    /** A count that two sides have each. */
+    each_side: Sentence,
     /** Who does what is done with heat. */
     heat: Type.Object({ adult: Sentence, child: Sentence }, closed),
     page: Type.Object({ settle: Sentence, tidy: Sentence }, closed),
@@ -73,3 +75,5 @@ export const MakingWordsSchema = Type.Object(
   closed,
 );
 export type MakingWords = Static<typeof MakingWordsSchema>;
+/** What a count is said in. */
+export type CountWords = Pick<MakingWords, 'units' | 'and' | 'each_side'>;

@@ -167,6 +167,7 @@ export function Composer({
               catalogue={catalogue}
               settings={settings}
               units={units}
+              words={words}
               trial={trial}
               files={files}
             />

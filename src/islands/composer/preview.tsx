@@ -2,7 +2,7 @@ import { number } from '../../ui/words/region';
 import { formatLength, type Units } from '../../core/measure';
 import { lookUp, type Catalogue, type Project } from '../../core/project';
 import type { Settings } from '../../core/studio';
-import { countOf } from '../../core/fit';
+import { bandCount, type CountWords } from '../../core/making';
 import { Messages } from '../../ui/messages';
 import { Heads, num } from '../../ui/heads';
 import { ClosedPicture, useSmall } from './closed-picture';
@@ -14,6 +14,7 @@ export function Preview({
   catalogue,
   settings,
   units,
+  words,
   trial,
   files,
 }: {
@@ -21,12 +22,15 @@ export function Preview({
   catalogue: Catalogue;
   settings: Settings;
   units: Units;
+  words: CountWords;
   trial: Trial;
   /** Where the server’s drawings of it as it stands are; null where there are none. */
   files: string | null;
 }) {
   const plan = usePlan(project, catalogue, settings, trial);
   const isSmall = useSmall();
+  const count =
+    typeof plan !== 'string' && plan.piece && plan.fit ? bandCount({ piece: plan.piece, fit: plan.fit }, words) : '';
   return (
     <section aria-label="As it comes out" className="py-3 pl-6 narrow:pl-0">
       {isSmall && typeof plan !== 'string' && <ClosedPicture plan={plan} units={units} files={files} />}
@@ -41,9 +45,9 @@ export function Preview({
             {plan.fit && plan.cut && (
               <table className="sheet mt-3 text-sm">
                 <caption className="text-left">
-                  <strong>{countOf(plan.fit)}</strong>, {formatLength(plan.fit.knotted_mm, units)} knotted:{' '}
-                  {number(Math.abs(plan.fit.error_mm), 1)} mm {plan.fit.error_mm < 0 ? 'less' : 'more'} than the size
-                  asks; about {plan.minutes} min
+                  {count && <strong>{count}, </strong>}
+                  {formatLength(plan.fit.knotted_mm, units)} knotted: {number(Math.abs(plan.fit.error_mm), 1)} mm{' '}
+                  {plan.fit.error_mm < 0 ? 'less' : 'more'} than the size asks; about {plan.minutes} min
                 </caption>
                 <Heads of={['Cut', 'Cord', num('Length')]} />
                 <tbody>

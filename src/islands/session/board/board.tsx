@@ -6,6 +6,7 @@ import { STAGES, type SessionView, type Stage } from '../../../core/session';
 import { StageCord } from '../../../ui/pictures/stage-cord';
 import { Guard } from '../../../ui/guard';
 import { todayHere } from '../../../ui/words/region';
+import type { CountWords } from '../../../core/making';
 import { useUnits } from '../../../ui/words/units';
 import { Clip } from './clip';
 import { Conflicts } from './conflicts';
@@ -29,6 +30,7 @@ export function Board({
   initialTimes,
   stage: first,
   units: firstUnits,
+  words,
   pasted,
   seat: firstSeat,
 }: {
@@ -37,6 +39,7 @@ export function Board({
   initialTimes: RoomTimes | null;
   stage: Shown;
   units: Units;
+  words: CountWords;
   pasted: boolean;
   /** The seat that the address asks for: a label's code opens its seat. */
   seat: string | null;
@@ -141,6 +144,7 @@ export function Board({
                 <Panel
                   model={model}
                   units={units}
+                  words={words}
                   selected={selected}
                   onSelect={setSelected}
                   onNext={goOn}
@@ -157,7 +161,7 @@ export function Board({
         {seat && (
           <Guard key={seat.id} of={seat.plan} what={`The seat of ${seat.record.name}`}>
             <Suspense fallback={<aside className="w-[360px] shrink-0 border-l hair" />}>
-              <SeatTray seat={seat} model={model} units={units} onClose={() => setSelected(null)} />
+              <SeatTray seat={seat} model={model} units={units} words={words} onClose={() => setSelected(null)} />
             </Suspense>
           </Guard>
         )}

@@ -1,4 +1,5 @@
 import type { ComponentType } from 'react';
+import type { CountWords } from '../../../core/making';
 import type { Units } from '../../../core/measure';
 import type { Stage } from '../../../core/session';
 import type { SessionModel } from '../model/use-session';
@@ -7,6 +8,8 @@ import type { SessionModel } from '../model/use-session';
 export interface PanelProps {
   readonly model: SessionModel;
   readonly units: Units;
+  /** What counts are said in. */
+  readonly words: CountWords;
   /** The seat whose tray is open. */
   readonly selected: string | null;
   readonly onSelect: (id: string) => void;

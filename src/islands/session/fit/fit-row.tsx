@@ -1,6 +1,7 @@
 import { number } from '../../../ui/words/region';
 import { lookUp } from '../../../core/project';
-import { countOf, estimateWrist } from '../../../core/fit';
+import { estimateWrist } from '../../../core/fit';
+import { bandCount, type CountWords } from '../../../core/making';
 import { formatLength, HAND, sayLengths, WRIST, type Units } from '../../../core/measure';
 import { beadOf, type SeatChanges, type PlannedSeat } from '../../../core/seat';
 import { LengthField } from '../../../ui/fields/length-field';
@@ -21,6 +22,7 @@ interface RowProps {
   index: number;
   model: SessionModel;
   units: Units;
+  words: CountWords;
   compact: boolean;
   selected: boolean;
   onSelect: () => void;
@@ -29,16 +31,15 @@ interface RowProps {
 const sign = (mm: number): string => `${mm < 0 ? '−' : '+'}${number(Math.abs(mm), 1)}`;
 
 /** One seat from wrist to count. */
-export function FitRow({ seat, index, model, units, compact, selected, onSelect }: RowProps) {
+export function FitRow({ seat, index, model, units, words, compact, selected, onSelect }: RowProps) {
   const { record, plan } = seat;
   const { catalogue, settings } = model.view.studio;
   const edit = (changes: SeatChanges) => model.act({ kind: 'seat', id: record.id, changes });
   const at = (col: number) => ({ 'data-row': index, 'data-col': col });
   const state = beadOf(plan);
-  const { fit } = plan;
-  const [count, ...unit] = fit ? countOf(fit).split(' ') : [];
+  const { piece, fit } = plan;
   const estimated = record.wrist_method === 'estimate';
-  const byBand = plan.piece?.project.sizing.by === 'band';
+  const byBand = piece?.project.sizing.by === 'band';
   const guess = Math.round(estimateWrist(record.age, settings.figures));
   return (
     <tr aria-selected={selected} onFocus={compact ? onSelect : undefined}>
@@ -121,10 +122,7 @@ export function FitRow({ seat, index, model, units, compact, selected, onSelect 
         {fit ? `${state === 'ringed' ? '~' : ''}${formatLength(fit.knotted_mm, units)}` : ''}
       </td>
       {!compact && (
-        <td className="num leading-none whitespace-nowrap">
-          {count}
-          {unit.length > 0 && <span className="quiet block text-xs">{unit.join(' ')}</span>}
-        </td>
+        <td className="max-w-30 text-sm leading-tight">{piece && fit ? bandCount({ piece, fit }, words) : ''}</td>
       )}
       {!compact && <td className="num quiet narrow:hidden">{fit ? sign(fit.error_mm) : ''}</td>}
       <td

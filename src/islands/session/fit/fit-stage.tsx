@@ -8,7 +8,7 @@ import type { PanelProps } from '../board/stage-panel';
 import { FitRow } from './fit-row';
 
 /** Every seat from wrist to whole half knots, in one table to be filled in with the arrow keys. */
-export function FitStage({ model, units, selected, onSelect, onNext }: PanelProps) {
+export function FitStage({ model, units, words, selected, onSelect, onNext }: PanelProps) {
   const { seats, view } = model;
   const compact = selected !== null;
   const { figures } = view.studio.settings;
@@ -120,6 +120,7 @@ export function FitStage({ model, units, selected, onSelect, onNext }: PanelProp
                     index={index}
                     model={model}
                     units={units}
+                    words={words}
                     compact={compact}
                     selected={seat.record.id === selected}
                     onSelect={() => onSelect(seat.record.id)}

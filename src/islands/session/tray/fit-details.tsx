@@ -1,9 +1,27 @@
 import { number } from '../../../ui/words/region';
 import { formatLength, type Units } from '../../../core/measure';
-import { type Fit, countOf } from '../../../core/fit';
+import type { Neighbour } from '../../../core/fit';
+import { bandCount, type CountWords } from '../../../core/making';
+import type { SeatPlan } from '../../../core/seat';
 
 /** The reckoning from wrist to knotted length, line by line, and the neighbouring counts. */
-export function FitDetails({ fit, units }: { fit: Fit; units: Units }) {
+export function FitDetails({
+  piece,
+  fit,
+  units,
+  words,
+}: {
+  piece: NonNullable<SeatPlan['piece']>;
+  fit: NonNullable<SeatPlan['fit']>;
+  units: Units;
+  words: CountWords;
+}) {
+  const count = bandCount({ piece, fit }, words);
+  const unlike = (one: Neighbour): string => {
+    const knots = (one.half_knots ?? 0) - (fit.half_knots ?? 0);
+    const steps = Math.abs(knots) || 1;
+    return `${steps}${knots ? ` half knot${steps > 1 ? 's' : ''}` : ''} ${one.knotted_mm > fit.knotted_mm ? 'more' : 'fewer'}`;
+  };
   return (
     <div className="text-sm">
       <table className="sheet">
@@ -25,14 +43,19 @@ export function FitDetails({ fit, units }: { fit: Fit; units: Units }) {
         </tbody>
       </table>
       <p className="mt-2">
-        <strong>{countOf(fit)}</strong>, {formatLength(fit.knotted_mm, units)}.
+        {count && (
+          <>
+            <strong>{count}</strong>,{' '}
+          </>
+        )}
+        {formatLength(fit.knotted_mm, units)}.
         {fit.neighbours.length > 0 && (
           <span className="quiet">
             {' '}
             {fit.neighbours
               .map(
                 (n) =>
-                  `${countOf(n)} would be ${number(Math.abs(n.error_mm), 1)} mm ${n.error_mm < 0 ? 'short' : 'long'}`,
+                  `${unlike(n)} would be ${number(Math.abs(n.error_mm), 1)} mm ${n.error_mm < 0 ? 'short' : 'long'}`,
               )
               .join('; ')}
             .

@@ -1,6 +1,7 @@
 import { lookUp } from '../../../core/project';
 import type { ReactNode } from 'react';
 import { X } from 'lucide-react';
+import type { CountWords } from '../../../core/making';
 import { formatLength, type Units } from '../../../core/measure';
 import type { Cut } from '../../../core/cut';
 import { AnatomyTable, CutAnatomy } from '../../../ui/pictures/cut-anatomy';
@@ -31,11 +32,13 @@ export function SeatTray({
   seat,
   model,
   units,
+  words,
   onClose,
 }: {
   seat: PlannedSeat;
   model: SessionModel;
   units: Units;
+  words: CountWords;
   onClose: () => void;
 }) {
   const { record, plan } = seat;
@@ -125,9 +128,9 @@ export function SeatTray({
           />
         </Part>
       )}
-      {fit && (
+      {piece && fit && (
         <Part title="Fit">
-          <FitDetails fit={fit} units={units} />
+          <FitDetails piece={piece} fit={fit} units={units} words={words} />
         </Part>
       )}
       {cut && (
