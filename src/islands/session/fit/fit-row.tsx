@@ -72,7 +72,7 @@ export function FitRow({ seat, index, model, units, words, compact, selected, on
           }
         />
       </td>
-      <td className="min-w-38">
+      <td className="min-w-38 narrow:min-w-27">
         {record.wrist_mm === null ? (
           !byBand && (
             <button
@@ -122,7 +122,7 @@ export function FitRow({ seat, index, model, units, words, compact, selected, on
         {fit ? `${state === 'ringed' ? '~' : ''}${formatLength(fit.knotted_mm, units)}` : ''}
       </td>
       {!compact && (
-        <td className="max-w-30 text-sm leading-tight">{piece && fit ? bandCount({ piece, fit }, words) : ''}</td>
+        <td className="min-w-28 text-[13px] leading-tight">{piece && fit ? bandCount({ piece, fit }, words) : ''}</td>
       )}
       {!compact && <td className="num quiet narrow:hidden">{fit ? sign(fit.error_mm) : ''}</td>}
       <td

@@ -94,11 +94,7 @@ export function FitStage({ model, units, words, selected, onSelect, onNext }: Pa
               <th scope="col" className="num" title="Length of band to knot">
                 Knotted
               </th>
-              {!compact && (
-                <th scope="col" className="num">
-                  Count
-                </th>
-              )}
+              {!compact && <th scope="col">Count</th>}
               {!compact && (
                 <th
                   scope="col"
