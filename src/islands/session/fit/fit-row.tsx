@@ -72,7 +72,7 @@ export function FitRow({ seat, index, model, units, words, compact, selected, on
           }
         />
       </td>
-      <td className="min-w-38 narrow:min-w-27">
+      <td className="min-w-32 narrow:min-w-25">
         {record.wrist_mm === null ? (
           !byBand && (
             <button
@@ -122,11 +122,11 @@ export function FitRow({ seat, index, model, units, words, compact, selected, on
         {fit ? `${state === 'ringed' ? '~' : ''}${formatLength(fit.knotted_mm, units)}` : ''}
       </td>
       {!compact && (
-        <td className="min-w-28 text-[13px] leading-tight">{piece && fit ? bandCount({ piece, fit }, words) : ''}</td>
+        <td className="min-w-26 px-1 text-[13px] leading-tight narrow:min-w-20">{piece && fit ? bandCount({ piece, fit }, words) : ''}</td>
       )}
       {!compact && <td className="num quiet narrow:hidden">{fit ? sign(fit.error_mm) : ''}</td>}
       <td
-        className={`truncate text-sm ${compact ? 'max-w-24' : 'max-w-40 narrow:max-w-26'}`}
+        className={`truncate text-sm ${compact ? 'max-w-24' : 'max-w-36 narrow:max-w-16'}`}
         title={worst(seat, units)}
       >
         {state === 'ringed' ? (
