@@ -23,6 +23,12 @@ const READ_AGAIN = 'lapboard read again for';
 
 type Answer = { readonly entries: readonly ProgressEntry[] };
 
+/** Answers may overtake each other, and entries are only ever added: the answer that knows the latest holds. */
+const latest =
+  ({ entries }: Answer) =>
+  (before: readonly ProgressEntry[]): readonly ProgressEntry[] =>
+    (entries.at(-1)?.n ?? 0) >= (before.at(-1)?.n ?? 0) ? entries : before;
+
 /** A seat's progress on its own phone: what is pressed counts at once, and reaches the bench as soon as there is a network. */
 export function useOwnBench(page: SeatPage, link: string): OwnBench {
   const [entries, setEntries] = useState(page.entries);
@@ -37,7 +43,7 @@ export function useOwnBench(page: SeatPage, link: string): OwnBench {
         setWaiting(now);
         setAway(away);
       },
-      onStored: (answer) => setEntries(answer.entries),
+      onStored: (answer) => setEntries(latest(answer)),
       // What was never taken is not counted: the page shows how it stands.
       onRefused: () => undefined,
     });
@@ -45,7 +51,7 @@ export function useOwnBench(page: SeatPage, link: string): OwnBench {
       if (document.visibilityState !== 'visible') return;
       request<Answer>('GET', path).then(
         (answer) => {
-          setEntries(answer.entries);
+          setEntries(latest(answer));
           setAway(false);
         },
         () => setAway(true),

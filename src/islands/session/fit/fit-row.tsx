@@ -122,7 +122,9 @@ export function FitRow({ seat, index, model, units, words, compact, selected, on
         {fit ? `${state === 'ringed' ? '~' : ''}${formatLength(fit.knotted_mm, units)}` : ''}
       </td>
       {!compact && (
-        <td className="min-w-26 px-1 text-[13px] leading-tight narrow:min-w-20">{piece && fit ? bandCount({ piece, fit }, words) : ''}</td>
+        <td className="min-w-26 px-1 text-[13px] leading-tight narrow:min-w-20">
+          {piece && fit ? bandCount({ piece, fit }, words) : ''}
+        </td>
       )}
       {!compact && <td className="num quiet narrow:hidden">{fit ? sign(fit.error_mm) : ''}</td>}
       <td
