@@ -54,7 +54,6 @@ for (const [what, found] of Object.entries(JSON.parse(tsx('scripts/bench/lanes.t
 
 for (const [what, bins] of JSON.parse(tsx('scripts/bench/calibration.ts')))
   row(what, bins, 'told → finished, in a hundred: within 7');
-
 const taught = JSON.parse(tsx('scripts/bench/records.ts', [], { DATABASE_URL: '' }));
 const percent = (share) => `${(share * 100).toFixed(1)} %`;
 for (const { each, cases, held, near } of taught.covered)
@@ -74,6 +73,7 @@ for (const { each, ends, share, chosen } of taught.short)
     `1 in ${Math.round(1 / share)} short`,
     `1 in ${Math.round(1 / chosen)} chosen, within a factor of 1.5`,
   );
+for (const one of taught.unkind) row(...one);
 row(
   `learning anew, 100,000 records in memory (the latest ${taught.latest.toLocaleString('en')} learned from)`,
   median(taught.times),

@@ -13,8 +13,44 @@ import {
 import { exampleSeat, planSeat, type Seat } from '../../src/core/seat';
 import { SKILLS, STARTING_FIGURES, type Figures } from '../../src/core/studio';
 
-/** How studios differ: uses from geometry, makers, and pieces of one maker; and how many tapes are misread. */
-const [TRUTH, MAKERS, PIECES, MISREAD] = [0.12, 0.05, 0.05, 0.05];
+/** What is really so in a studio: shares, as standard deviations where nothing else is said. */
+export interface Reality {
+  /** How far uses lie from geometry, each way on its own; and all of them together. */
+  readonly truth: number;
+  readonly all: number;
+  /** How makers differ, and pieces of one maker. */
+  readonly makers: number;
+  readonly pieces: number;
+  /** How tapes are misread: how many. */
+  readonly misread: number;
+  /** Makers there are; 0 for as many as the records ask for. */
+  readonly people: number;
+  /** Whether only those who finished report. */
+  readonly finishedOnly: boolean;
+  /** By how much more is used at the end of the year of records than at its start. */
+  readonly drift: number;
+}
+
+export const KIND: Reality = {
+  truth: 0.06,
+  all: 0,
+  makers: 0.05,
+  pieces: 0.05,
+  misread: 0.05,
+  people: 0,
+  finishedOnly: false,
+  drift: 0,
+};
+
+/** Realities that are not as the learning believes. */
+export const UNKIND: Readonly<Record<string, Reality>> = {
+  'finished pieces alone are reported': { ...KIND, finishedOnly: true },
+  'tape units confused in 1 of 5': { ...KIND, misread: 0.2 },
+  'makers 10 % apart': { ...KIND, makers: 0.1 },
+  'two makers': { ...KIND, people: 2 },
+  'drift of 10 % over a year': { ...KIND, drift: 0.1 },
+  'geometry off by 20 %': { ...KIND, all: 0.2 },
+};
 /** Stitches in cords that are tried: each a truth of its own. */
 const WAYS = [
   ['band-buckle', 'whole', 'sheathed-3'],
@@ -29,55 +65,63 @@ const WRISTS = [140, 150, 160, 170, 180];
 const seatFor = ([project, role, cord]: (typeof WAYS)[number], wrist: number, skill: Seat['skill']): Seat =>
   exampleSeat(SHIPPED.projects[project]!, { size: { wrist }, skill, age: 30, cords: { [role]: { cord } } });
 
+/** A piece of a way as it is planned by some figures. */
+export function plannedWith(way: number, skill: Seat['skill'], figures: Figures, wrist = WRISTS[2]!): PlannedPiece {
+  const seat = seatFor(WAYS[way]!, wrist, skill);
+  return plannedPiece(seat, planSeat(seat, SHIPPED, figures), figures, '2030-05-04')!;
+}
+
 const known = new Map<string, PlannedPiece>();
 function plannedFor(way: number, wrist: number, skill: Seat['skill']): PlannedPiece {
   const key = `${way}/${wrist}/${skill}`;
-  const seat = seatFor(WAYS[way]!, wrist, skill);
-  const found =
-    known.get(key) ?? plannedPiece(seat, planSeat(seat, SHIPPED, STARTING_FIGURES), STARTING_FIGURES, '2030-05-04')!;
+  const found = known.get(key) ?? plannedWith(way, skill, STARTING_FIGURES, wrist);
   known.set(key, found);
   return found;
 }
 
 interface Studio {
   readonly records: readonly YieldRecord[];
-  /** Logarithm of what is really used over geometry, by way. */
+  readonly reality: Reality;
+  /** Logarithm of what is really used over geometry, by way, at the end of the records. */
   readonly truths: readonly number[];
   readonly share: () => number;
   readonly normal: () => number;
 }
 
+/** The day of the n-th of so many records over a year. */
+const dayOf = (i: number, many: number): string =>
+  new Date(Date.UTC(2030, 4, 4) - Math.round((1 - (i + 0.5) / many) * 364) * 86_400_000).toISOString().slice(0, 10);
+
 /** A studio with so many records of each way, by makers of its own, at least five where there are as many records. */
-export function simulated(seed: number, each: number, ways: number = WAYS.length): Studio {
+export function simulated(seed: number, each: number, ways: number = WAYS.length, reality = KIND): Studio {
   const { share, normal } = chance(seed);
-  const truths = Array.from({ length: ways }, () => TRUTH * normal());
-  const makers = Array.from({ length: Math.max(5, Math.ceil((each * ways) / 6)) }, () => ({
-    uses: MAKERS * normal(),
+  const truths = Array.from({ length: ways }, () => reality.all + reality.truth * normal());
+  const people = reality.people || Math.max(5, Math.ceil((each * ways) / 6));
+  const makers = Array.from({ length: people }, () => ({
+    uses: reality.makers * normal(),
     skill: SKILLS[Math.floor(share() * SKILLS.length)]!,
   }));
-  const records = truths.flatMap((truth, way) =>
-    Array.from({ length: each }, (_, i): YieldRecord => {
-      const m = (way * 2 + i) % makers.length;
-      const { uses, skill } = makers[m]!;
-      const planned = plannedFor(way, WRISTS[Math.floor(share() * WRISTS.length)]!, skill);
-      const place = planned.cords.findIndex(({ stitch }) => stitch !== null);
-      const cord = planned.cords[place]!;
-      const used = cord.stitches_mm * Math.exp(truth + uses + PIECES * normal());
-      const rest = (cord.cut_mm - cord.other_mm - used) * cord.pieces;
-      const misread = share() < MISREAD ? (share() < 0.5 ? 2.54 : 0.4) : 1;
-      const left: NonNullable<YieldRecord['said']['left']>[string] =
-        rest < cord.tail_mm * cord.pieces ? { short: true, at: '' } : { mm: [Math.round((rest * misread) / 5) * 5] };
-      return {
-        piece: `${seed}-${way}-${i}`,
-        session: `${i % 9}`,
-        maker: `${seed}-${m}`,
-        planned,
-        seen: null,
-        said: { left: { [String(place)]: left } },
-      };
-    }),
-  );
-  return { records, truths, share, normal };
+  const records = Array.from({ length: each * ways }, (_, n): YieldRecord[] => {
+    const [i, way] = [Math.floor(n / ways), n % ways];
+    const m = (way * 2 + i) % makers.length;
+    const { uses, skill } = makers[m]!;
+    const base = plannedFor(way, WRISTS[Math.floor(share() * WRISTS.length)]!, skill);
+    const planned = { ...base, held_on: dayOf(n, each * ways) };
+    const place = planned.cords.findIndex(({ stitch }) => stitch !== null);
+    const cord = planned.cords[place]!;
+    const drifted = reality.drift * ((n + 0.5) / (each * ways) - 1);
+    const used = cord.stitches_mm * Math.exp(truths[way]! + drifted + uses + reality.pieces * normal());
+    const rest = (cord.cut_mm - cord.other_mm - used) * cord.pieces;
+    const misread = share() < reality.misread ? (share() < 0.5 ? 2.54 : 0.4) : 1;
+    const isShort = rest < cord.tail_mm * cord.pieces;
+    if (isShort && reality.finishedOnly) return [];
+    const left: NonNullable<YieldRecord['said']['left']>[string] = isShort
+      ? { short: true, at: '' }
+      : { mm: [Math.round((rest * misread) / 5) * 5] };
+    const said = { left: { [String(place)]: left } };
+    return [{ piece: `${seed}-${n}`, session: `${i % 9}`, maker: `${seed}-${m}`, planned, seen: null, said }];
+  }).flat();
+  return { records, reality, truths, share, normal };
 }
 
 /** What a way's stitch and cord are, as a record has them. */
@@ -87,16 +131,11 @@ const wayOf = (way: number): { stitch: string; cord: string } => {
 };
 
 /** How often nine-in-ten intervals hold the truth, and how often the figure lies within 5 % of it, after so many records of each way. */
-export function coverage(
-  each: number,
-  studios: number,
-  ways: number = WAYS.length,
-  figures: Figures = STARTING_FIGURES,
-) {
+export function coverage(each: number, studios: number, ways: number = WAYS.length, reality = KIND) {
   let [cases, held, near] = [0, 0, 0];
   for (let studio = 0; studio < studios; studio++) {
-    const { records, truths } = simulated(1000 * each + studio, each, ways);
-    const use = learnUse(records, figures);
+    const { records, truths } = simulated(1000 * each + studio, each, ways, reality);
+    const use = learnUse(records, STARTING_FIGURES);
     truths.forEach((truth, way) => {
       const { stitch, cord } = wayOf(way);
       // The figure of the skill that is recorded most: what is in force for whoever came.
@@ -115,10 +154,10 @@ export function coverage(
  * Which share of working ends runs short when pieces are cut after everything was accepted that so many records said: makers who were not
  * among them, cut by measure and without batches. And which share was chosen.
  */
-export function ranShort(each: number, studios: number, pieces: number) {
+export function ranShort(each: number, studios: number, pieces: number, reality = KIND) {
   let [ends, short] = [0, 0];
   for (let studio = 0; studio < studios; studio++) {
-    const { records, truths, normal, share } = simulated(777_000 + studio, each);
+    const { records, truths, normal, share } = simulated(777_000 + studio, each, WAYS.length, reality);
     let now = { figures: STARTING_FIGURES, cords: SHIPPED.cords };
     for (const said of learn({ records, hands: [], growth: [] }, STARTING_FIGURES).figures)
       if (said.kind === 'use' || said.key.startsWith('figure/spread_')) now = putInForce(said.key, asValue(said), now);
@@ -129,7 +168,7 @@ export function ranShort(each: number, studios: number, pieces: number) {
       const seat = seatFor(WAYS[way]!, WRISTS[Math.floor(share() * WRISTS.length)]!, skill);
       const planned = plannedPiece(seat, planSeat(seat, catalogue, now.figures), now.figures, '2030-05-04')!;
       const cord = planned.cords.find(({ stitch }) => stitch !== null)!;
-      const used = cord.stitches_mm * Math.exp(truths[way]! + MAKERS * normal() + PIECES * normal());
+      const used = cord.stitches_mm * Math.exp(truths[way]! + reality.makers * normal() + reality.pieces * normal());
       ends += cord.ends;
       if (cord.other_mm + used + cord.tail_mm > cord.cut_mm) short += cord.ends;
     }

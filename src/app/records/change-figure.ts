@@ -76,7 +76,7 @@ async function wished(
   if (how === 'set') {
     if (value === undefined) throw new Problem(422, 'no-value', 'Say the value.', { pointer: '/value' });
     checkValue(figure, value);
-    return { was, is: { value, doubt: 0, records: 0 }, records: said?.records ?? 0 };
+    return { was, is: { value, doubt: was.doubt, records: 0 }, records: said?.records ?? 0 };
   }
   if (!said) throw new Problem(409, 'nothing-said', 'The records say nothing of this figure (any more).');
   return { was, is: how === 'kept' ? was : asValue(said), records: said.records };

@@ -9,4 +9,4 @@ export {
   type Colour,
 } from './cord';
 export { nearestColour } from './nearest-colour';
-export { LearnedUseSchema, useFactor, type LearnedUse } from './learned-use';
+export { geometryDoubt, LearnedUseSchema, factorOfUse, type LearnedUse } from './learned-use';

@@ -1,5 +1,5 @@
 import { Type, type Static } from '@sinclair/typebox';
-import { SkillSchema, SlugSchema, type Skill } from '../studio';
+import { SkillSchema, SlugSchema, type Figures, type Skill } from '../studio';
 
 /** What this studio's makers use of a cord in a stitch, against its geometry: as its records said when somebody accepted it. */
 export const LearnedUseSchema = Type.Object(
@@ -24,19 +24,28 @@ export const LearnedUseSchema = Type.Object(
 export type LearnedUse = Static<typeof LearnedUseSchema>;
 
 /**
- * What a maker of this skill uses of a cord in a stitch, × geometry, and how far that may be off: 1 and certain where nobody accepted
- * anything else.
+ * How far a use may lie from geometry where no records say, as a share: of a stitch, of a kind of cord, of the one in the other and of makers of
+ * one skill and of one season, together as variances are. Learning starts from the same.
  *
  * @example
- * useFactor(satin, 'square-knot', 'new') // { factor: 1, doubt: 0 }
+ * geometryDoubt(figures) > figures.learn_stitch // true
  */
-export function useFactor(
+export const geometryDoubt = ({ learn_stitch, learn_cord, learn_pair, learn_skill, learn_drift }: Figures): number =>
+  Math.hypot(learn_stitch, learn_cord, learn_pair, learn_skill, learn_drift);
+
+/**
+ * What a maker of this skill uses of a cord in a stitch, × geometry, and how far that may be off, as a share: geometry's own where nobody
+ * accepted anything else.
+ *
+ * @example
+ * factorOfUse(satin, 'square-knot', 'new', figures).factor // 1
+ */
+export function factorOfUse(
   { learned }: { readonly learned?: readonly LearnedUse[] },
   stitch: string,
   skill: Skill,
-): Pick<LearnedUse, 'factor' | 'doubt'> {
-  const { factor, doubt } = learned?.find((one) => one.stitch === stitch && one.skill === skill) ?? NOTHING;
-  return { factor, doubt };
+  figures: Figures,
+): Pick<LearnedUse, 'factor' | 'doubt' | 'records'> {
+  const own = learned?.find((one) => one.stitch === stitch && one.skill === skill);
+  return own ?? { factor: 1, doubt: geometryDoubt(figures), records: 0 };
 }
-
-const NOTHING = { factor: 1, doubt: 0 };

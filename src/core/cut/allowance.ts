@@ -1,5 +1,6 @@
 import { errorFunction, probit } from 'simple-statistics';
 import type { Cord } from '../cord';
+import type { Piece } from '../project';
 import type { Figures, Skill } from '../studio';
 import { normalFrom, studentFrom } from './student';
 import type { Tail } from './walk';
@@ -76,6 +77,15 @@ export function shortChance(spare: number, predicted: Predicted, skill: Skill, f
   const deviations = spare / deviation;
   return 1 - shareBelow(freedom > 0 ? normalFrom(deviations, freedom) : deviations);
 }
+
+/**
+ * Whether what a piece uses in knots is known from records, all of it.
+ *
+ * @example
+ * restsOnRecords(piece) // false
+ */
+export const restsOnRecords = ({ sections }: Pick<Piece, 'sections'>): boolean =>
+  Object.values(sections).every(({ factors }) => Object.values(factors).every(({ records }) => records > 0));
 
 /**
  * The chance in plain words: `about 1 in 60 would run short`.

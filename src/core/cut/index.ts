@@ -1,6 +1,6 @@
 export { cutPiece, type Cut, type CutPlan } from './cut';
 export { totalOf, type AnatomyEntry } from './anatomy';
-export { inWords, spreadOf, tailOf } from './allowance';
+export { inWords, restsOnRecords, spreadOf, tailOf } from './allowance';
 export { tailsOf, walkLegs, walkStep, type LegWalk } from './walk';
 export { shortOf } from './short-of';
 export { batches, type Batch, type Batching } from './batches';

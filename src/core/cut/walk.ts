@@ -10,7 +10,7 @@ export interface LegWalk {
   readonly entries: readonly AnatomyEntry[];
   /** Whether it works the band or runs through it; a closure's own cord does not. */
   readonly inBand: boolean;
-  /** How far what it uses in stitches may be off by what is not known of this studio yet, mm: standard deviation. */
+  /** How far what it uses in stitches may be off as a whole, by what is not known of this studio, mm: standard deviation. */
   readonly doubt: number;
   /** What each of its ends needs to be gripped by, beside what is left of it anyway. */
   readonly tails: readonly Tail[];
@@ -68,17 +68,17 @@ export function walkStep(step: LegStep, { cord }: PieceCord, piece: Piece, fit: 
     return { for: 'core', mm, because: origin(code!, { way_mm: mm }, `${way}: ${mm.toFixed(1)}`) };
   }
   const use = section.uses[step.as]!;
-  const learned = section.learned[step.as];
+  const { factor } = section.factors[step.as]!;
   const what = section.halfKnots === 1 ? 'half knots' : 'repeats';
   const counted = count === 1 ? what.slice(0, -1) : what;
   // A half knot by itself ties a cord on.
   return {
     for: section.count === 1 && section.halfKnots === 1 ? 'start' : 'stitches',
-    mm: count * use * (learned?.factor ?? 1),
+    mm: count * use * factor,
     because: origin(
       what === 'repeats' ? 'repeats' : 'half-knots',
-      { count, each_mm: use, factor: learned?.factor ?? null },
-      `${count} ${counted} × ${use.toFixed(2)}, the length of the strand’s path${learned ? `, × ${learned.factor.toFixed(3)}, what this studio’s makers use of it` : ''}`,
+      { count, each_mm: use, factor: factor === 1 ? null : factor },
+      `${count} ${counted} × ${use.toFixed(2)}, the length of the strand’s path${factor !== 1 ? `, × ${factor.toFixed(3)}, what this studio’s makers use of it` : ''}`,
     ),
   };
 }
@@ -129,10 +129,9 @@ export function tailsOf({ route, held }: PieceCord['use']['legs'][number], cord:
 const doubtOf = (route: readonly LegStep[], piece: Piece, { counts }: Fit): number =>
   route.reduce((sum, step) => {
     const section = 'work' in step ? piece.sections[step.work] : undefined;
-    const learned = section && 'work' in step ? section.learned[step.as] : undefined;
-    return learned && 'work' in step
-      ? sum + counts[section!.id]! * section!.uses[step.as]! * learned.factor * learned.doubt
-      : sum;
+    if (!section || !('work' in step)) return sum;
+    const { factor, doubt } = section.factors[step.as]!;
+    return sum + counts[section.id]! * section.uses[step.as]! * factor * doubt;
   }, 0);
 
 /**

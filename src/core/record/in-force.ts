@@ -1,5 +1,5 @@
 import { Type, type Static } from '@sinclair/typebox';
-import { FlatteningSchema, flatteningOf, LearnedUseSchema, type Cord } from '../cord';
+import { FlatteningSchema, flatteningOf, geometryDoubt, LearnedUseSchema, type Cord } from '../cord';
 import { FIGURES, type FigureName, type Figures } from '../studio';
 
 /** A figure's value with what stands behind it: how far it may be off, as a share, and how many records it rests on. */
@@ -62,12 +62,12 @@ export function limitsOf(key: string): { readonly min: number; readonly max: num
 }
 
 /**
- * A figure as it is in force: geometry's 1, with no doubt, where nothing was accepted of a use.
+ * A figure as it is in force: geometry's 1, with its doubt, where nothing was accepted of a use.
  *
  * @throws where there is no such figure
  *
  * @example
- * inForce('use/square-knot/satin-2/new', { figures, cords: catalogue.cords }) // { value: 1, doubt: 0, records: 0 }
+ * inForce('use/square-knot/satin-2/new', { figures, cords: catalogue.cords }).value // 1
  */
 export function inForce(key: string, { figures, cords }: FiguresAndCords): FigureValue {
   const about = aboutOf(key);
@@ -79,12 +79,14 @@ export function inForce(key: string, { figures, cords }: FiguresAndCords): Figur
   const cord = cords[about.cord];
   if ('flat' in about) return { value: cord ? flatteningOf(cord) : 1, doubt: 0, records: 0 };
   const own = cord?.learned?.find(({ stitch, skill }) => stitch === about.stitch && skill === about.skill);
-  return own ? { value: own.factor, doubt: own.doubt, records: own.records } : { value: 1, doubt: 0, records: 0 };
+  return own
+    ? { value: own.factor, doubt: own.doubt, records: own.records }
+    : { value: 1, doubt: geometryDoubt(figures), records: 0 };
 }
 
 /**
  * The same studio with a figure at another value. Of a use or of flattening, the cord's document changes, and the rest of the studio stays as it is; a use of
- * 1 without doubt is geometry again.
+ * 1 that rests on no records is geometry again.
  *
  * @example
  * inForce('figure/draw_new', putInForce('figure/draw_new', { value: 1.2, doubt: 0, records: 9 }, { figures, cords: {} })).value // 1.2
@@ -110,7 +112,7 @@ export function putInForce(key: string, to: FigureValue, now: FiguresAndCords): 
   if ('flat' in about) return { ...now, cords: { ...now.cords, [cord.slug]: { ...cord, flattening: value } } };
   const { learned: before = [], ...rest } = cord;
   const others = before.filter(({ stitch, skill }) => stitch !== about.stitch || skill !== about.skill);
-  const isGeometry = value === 1 && to.doubt === 0;
+  const isGeometry = value === 1 && to.records === 0;
   const { stitch, skill } = about;
   const learned = isGeometry
     ? others

@@ -109,7 +109,7 @@ function endOf(
   const ties_mm = sum(toCome.filter((entry) => entry.for === 'stitches'));
   const hold = { kind: 'hold' as const, long_mm: 0 };
   const strand = as ?? Object.keys(section.uses).find((name) => name !== 'core') ?? 'core';
-  const perTie = (section.uses[strand]! * (section.learned[strand]?.factor ?? 1)) / perUnit;
+  const perTie = (section.uses[strand]! * (section.factors[strand]?.factor ?? 1)) / perUnit;
   const perCore = section.uses.core! / perUnit;
   return {
     ...which,

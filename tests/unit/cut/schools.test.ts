@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '../../../catalogue';
+import { geometryDoubt } from '../../../src/core/cord';
 import { batches, boardFolds } from '../../../src/core/cut';
 import { groupOf, planSeat } from '../../../src/core/seat';
 import { STARTING_FIGURES } from '../../../src/core/studio';
@@ -59,6 +60,8 @@ describe('schools that reckon by rule', () => {
 
 describe('what a cut leaves, and how likely it is too short', () => {
   const { spread_steady, tail_steady, short_cost } = STARTING_FIGURES;
+  // How makers differ, and how far geometry may be off.
+  const off = Math.hypot(spread_steady, geometryDoubt(STARTING_FIGURES));
   /** The normal distribution, by its series: 1 ÷ 2 + φ(z) (z + z³ ÷ 3 + z⁵ ÷ 15 + …). */
   const normal = (z: number): number => {
     let [term, sum] = [z, z];
@@ -75,14 +78,11 @@ describe('what a cut leaves, and how likely it is too short', () => {
     const [cut] = cuts;
     const spare = of('allowance', cut!) + of('rounding', cut!);
     expect(left_mm).toBeCloseTo(spare + of('tail', cut!), 6);
-    expect(short).toBeCloseTo(1 - normal(spare / (spread_steady * of('stitches', cut!))), 4);
+    expect(short).toBeCloseTo(1 - normal(spare / (off * of('stitches', cut!))), 4);
     expect(short).toBeLessThanOrEqual(1 / (short_cost + 1));
     expect(short).toBeGreaterThan(0.6 / (short_cost + 1));
     // The allowance itself, before it is rounded, is for just that chance: 1 in 60 at a cost of 59.
-    expect(1 - normal(of('allowance', cut!) / (spread_steady * of('stitches', cut!)))).toBeCloseTo(
-      1 / (short_cost + 1),
-      5,
-    );
+    expect(1 - normal(of('allowance', cut!) / (off * of('stitches', cut!)))).toBeCloseTo(1 / (short_cost + 1), 5);
   });
 
   it('by a rule of thumb: what it cuts past what the piece takes, with two tails to hold', () => {
@@ -92,7 +92,7 @@ describe('what a cut leaves, and how likely it is too short', () => {
       const { total_mm, left_mm, short } = school(rule);
       expect(left_mm, rule).toBeCloseTo(total_mm - takes, 6);
       const spare = left_mm - 2 * tail_steady;
-      expect(short, rule).toBeCloseTo(1 - normal(spare / (spread_steady * of('stitches', mine!))), 4);
+      expect(short, rule).toBeCloseTo(1 - normal(spare / (off * of('stitches', mine!))), 4);
     }
   });
 });

@@ -15,7 +15,8 @@ import { plan } from '../examples/seat';
  * 8.42 d at a pitch of 1.848 d. Fluent, 1.08: 0.1664 × 1.12 ÷ 1.01 = 0.18, 8.32 d at 1.782. New, 1.18: 0.3924 × 1.12 ÷ 1.01 = 0.43,
  * 8.57 d at 1.947.
  *
- * One in sixty: 59/60 = 0.98333 of a normal lies below 2.128 deviations.
+ * One in sixty: 59/60 = 0.98333 of a normal lies below 2.128 deviations. Geometry may be off by √(3 × 0.035² + 0.02² + 0.02²) = 0.0669; with
+ * how makers differ that is 0.0968 for new, 0.0806 for steady and 0.0733 for fluent makers.
  * Overhand knot: 9.71 d more strand than its 3.2 d height (from drawing it tight), 12.91 d; of two strands as one 18.62 d of each.
  * Sheathed cord flattens where strands cross: 0.69 of 2.88 d, 1.99 d thick.
  * Lark's head: along its way up behind the bight, round the bar, down and half across, from tests/unit/part.
@@ -29,8 +30,8 @@ describe('worked cases', () => {
     // inner 168 + 12 = 180; centre 200.5; less the buckle's whole closed length 45 = 155.5
     // half knots 1.848 × 3.28 = 6.061; 155.5 ÷ 6.061 = 25.7 → 26 = 157.60, 2.0 too long
     // a leg: lark's head 30.00; core 157.60; turn 9.86;
-    //   stitches 26 × 8.42 × 3.28 = 718.1; stub 4; hold 80; allowance 2.128 × 0.045 × 718.1 = 68.8: 1068.4
-    // both legs 2136.7 → 2140
+    //   stitches 26 × 8.42 × 3.28 = 718.1; stub 4; hold 80; allowance 2.128 × 0.0806 × 718.1 = 123.2: 1122.8
+    // both legs 2245.6 → 2250
     const { fit, cut } = plan({ cords: sheathed4 });
     expect(fit!.inner_mm).toBe(180);
     expect(fit!.centre_mm).toBeCloseTo(200.5, 0);
@@ -38,22 +39,22 @@ describe('worked cases', () => {
     expect(fit!.knotted_mm).toBeCloseTo(157.6, 1);
     expect(fit!.error_mm).toBeCloseTo(2, 0);
     expect(cut!.cuts).toHaveLength(1);
-    expect(cut!.cuts[0]!.length_mm).toBe(2140);
+    expect(cut!.cuts[0]!.length_mm).toBe(2250);
     const stretch = Object.fromEntries(cut!.cuts[0]!.anatomy.map((entry) => [entry.for, entry.mm]));
     expect(stretch.start).toBeCloseTo(60, 1);
     expect(stretch.core).toBeCloseTo(315.2, 1);
     expect(stretch.closure).toBeCloseTo(19.7, 1);
     expect(Math.abs(stretch.stitches! - 1436.2)).toBeLessThan(4);
     expect(stretch.tail).toBe(160);
-    expect(Math.abs(stretch.allowance! - 137.6)).toBeLessThan(1);
+    expect(Math.abs(stretch.allowance! - 246.4)).toBeLessThan(1);
   });
 
   it('buckle band in two colours, sheathed 3 mm, wrist 6 ½ in, snug, fluent', () => {
     // d = 2.49; thickness 1.99 × 2.49 = 4.96, × π = 15.57; inner 165.1 + 6 = 171.1; centre 186.67; − 45 = 141.67
     // 1.782 × 2.49 = 4.437; 141.67 ÷ 4.437 = 31.9 → 32 = 141.99
-    // a working leg: core 141.99; turn 8.62; stitches 32 × 8.32 × 2.49 = 662.9; stub 4; hold 50; allowance 2.128 × 0.03 × 662.9 = 42.3:
-    //   909.8 → 910, the second colour's whole cord, which begins in the sleeve
-    // the first colour has the lark's head, 2 × 24.92, and the tail of 35 that takes the sleeve, with 40 to draw it up: 1034.7 → 1040
+    // a working leg: core 141.99; turn 8.62; stitches 32 × 8.32 × 2.49 = 662.9; stub 4; hold 50; allowance 2.128 × 0.0733 × 662.9 = 103.4:
+    //   970.9 → 980, the second colour's whole cord, which begins in the sleeve
+    // the first colour has the lark's head, 2 × 24.92, and the tail of 35 that takes the sleeve, with 40 to draw it up: 1095.8 → 1100
     const { fit, cut } = plan({
       size: { wrist: 165.1 },
       ease: 'snug',
@@ -63,8 +64,8 @@ describe('worked cases', () => {
     expect(fit!.half_knots).toBe(32);
     expect(fit!.error_mm).toBeCloseTo(0.3, 0);
     expect(cut!.cuts.map((c) => [c.colour, c.length_mm])).toEqual([
-      ['race', 1040],
-      ['sail', 910],
+      ['race', 1100],
+      ['sail', 980],
     ]);
   });
 
@@ -72,7 +73,7 @@ describe('worked cases', () => {
     // sheathed 2 mm: d = 1.70; thickness 4.90, × π = 15.38; inner 128 + 20 = 148; centre 163.38; buckle 10: − 33 = 130.38
     // 1.947 × 1.70 = 3.310; 130.38 ÷ 3.310 = 39.4 → 39 = 129.09
     // a leg: lark's head 18.37; core 129.09; turn 6.60; stitches 39 × 8.57 × 1.70 = 568.2; tucked under 4 half
-    //   knots 13.24; hold 120; allowance 2.128 × 0.07 × 568.2 = 84.6: 940.1; both 1880.2, to the millimetre 1880
+    //   knots 13.24; hold 120; allowance 2.128 × 0.0968 × 568.2 = 117.1: 972.6; both 1945.2 → 1950
     const { fit, cut, piece, messages } = plan({
       size: { wrist: 128 },
       age: 9,
@@ -84,25 +85,25 @@ describe('worked cases', () => {
     expect(piece!.flame).toBe(false);
     expect(messages.map((m) => m.code)).toContain('flame-age');
     expect(fit!.half_knots).toBe(39);
-    expect(cut!.cuts[0]!.length_mm).toBe(1880);
+    expect(cut!.cuts[0]!.length_mm).toBe(1950);
     expect(cut!.cuts[0]!.anatomy.find((entry) => entry.for === 'end')!.mm).toBeCloseTo(26.5, 1);
   });
 
   it('ring fob with a finger loop, sheathed 3 mm', () => {
     // d = 2.49; 1.848 × 2.49 = 4.602; 90 ÷ 4.602 = 19.6 → 20 = 92.03
     // a leg: half the loop 45; knot 18.62 × 2.49 = 46.4; core 92.03; turn π(2.2+2.49)/2 = 7.37; stitches 20 × 8.42 × 2.49
-    //   = 419.3; stub 6; hold 80; allowance 40.2: 736.3; both 1472.6 → 1480
+    //   = 419.3; stub 6; hold 80; allowance 71.9: 768.0; both 1536.0 → 1540
     const { fit, cut } = plan({ project: 'fob-ring', size: null, cords: sheathed3 });
     expect(fit!.half_knots).toBe(20);
     expect(fit!.knotted_mm).toBeCloseTo(92, 1);
     expect(fit!.inner_mm).toBeUndefined();
-    expect(cut!.cuts[0]!.length_mm).toBe(1480);
+    expect(cut!.cuts[0]!.length_mm).toBe(1540);
   });
 
   it('ring fob with a neck loop for a child: breakaway, no flame', () => {
     // 1.947 × 2.49 = 4.848; 4 in = 101.6 ÷ 4.848 = 21.0 → 21 = 101.81
     // a leg: half of 860 = 430; knot 46.4; core 101.81; turn 7.37; stitches 21 × 8.57 × 2.49 = 448.1; tucked 4 × 4.848 =
-    //   19.39; hold 120; allowance 2.128 × 0.07 × 448.1 = 66.8: 1239.9; both 2479.8 → 2480
+    //   19.39; hold 120; allowance 2.128 × 0.0968 × 448.1 = 92.3: 1265.4; both 2530.8, by finer figures 2529.9 → 2530
     const { cut, items, messages } = plan({
       project: 'fob-ring',
       size: { knotted: 101.6 },
@@ -111,7 +112,7 @@ describe('worked cases', () => {
       cords: sheathed3,
       options: { loop: 'neck' },
     });
-    expect(cut!.cuts[0]!.length_mm).toBe(2480);
+    expect(cut!.cuts[0]!.length_mm).toBe(2530);
     expect(items).toContainEqual({ item: 'breakaway', count: 1 });
     expect(messages.map((m) => m.code)).toContain('breakaway');
   });
@@ -119,7 +120,7 @@ describe('worked cases', () => {
   it('ring fob with a wrist loop for a hand of 205 mm, on a snap hook', () => {
     // d = 3.28; 1.782 × 3.28 = 5.845; 120 ÷ 5.845 = 20.5 → 21 = 122.74; loop 205 + 10 = 215
     // a leg: 107.5; knot 18.62 × 3.28 = 61.1; core 122.74; turn π(2.8+3.28)/2 = 9.55; stitches 21 × 8.32 × 3.28 = 573.1;
-    //   stub 6; hold 50; allowance 36.6: 966.6; both 1933.2 → 1940
+    //   stub 6; hold 50; allowance 89.4: 1019.4; both 2038.8 → 2040
     const { cut } = plan({
       project: 'fob-ring',
       size: { knotted: 120 },
@@ -128,7 +129,7 @@ describe('worked cases', () => {
       cords: sheathed4,
       options: { loop: 'wrist', hardware: 'snap-hook-10' },
     });
-    expect(cut!.cuts[0]!.length_mm).toBe(1940);
+    expect(cut!.cuts[0]!.length_mm).toBe(2040);
   });
 
   it('by the ratio school: 12 to 1, of which core 2, and 100 mm for each hand', () => {

@@ -2,13 +2,14 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { fitEffects, type Beliefs, type Observations } from '../../../src/core/record';
 import { inverseOf } from '../../../src/core/record/effects/cholesky';
-import { atLeast, trust } from '../../../src/core/record/effects/weigh';
+import { atLeast } from '../../../src/core/record/effects/weigh';
 
 /** So sure of the spreads that nothing learns them, and nobody misreads: what is left can be reckoned by hand. */
 const SURE: Beliefs = {
   effects: [0.12],
   spreads: [{ maker: 1e-9, piece: 0.05 }],
   worth: 1e9,
+  worthMakers: 1e9,
   misread: 1e-12,
   misreadBy: 0.5,
 };
@@ -18,6 +19,8 @@ const seen = (y: readonly number[], maker = y.map(() => 0), noise = 0): Observat
   maker,
   y,
   censored: y.map(() => 0),
+  limit: y.map(() => Infinity),
+  others: [],
   noise: y.map(() => noise),
 });
 
@@ -56,7 +59,7 @@ describe('the fit, by hand', () => {
         y,
         y.map((_, i) => Math.floor(i / 8)),
       ),
-      { ...SURE, spreads: [{ maker: 0.02, piece: 0.05 }], worth: 12 },
+      { ...SURE, spreads: [{ maker: 0.02, piece: 0.05 }], worth: 12, worthMakers: 12 },
       50,
     );
     expect(spreads[0]!.piece).toBeGreaterThan(0.09);
@@ -90,16 +93,70 @@ describe('what it is made of', () => {
   });
 
   it('what lies far off is hardly trusted, what lies near nearly wholly, and the same to either side', () => {
-    const [odds, far] = [0.05 / 0.95, 0.25];
-    const at = (off: number) => trust(off, 0.05 ** 2, odds, far);
+    const believed = { ...SURE, misread: 0.05, effects: [1e-6] };
+    const at = (off: number) => fitEffects(seen([off]), believed, 1).trusted[0]!;
     expect(at(0)).toBeGreaterThan(0.99);
     expect(at(0.5)).toBeLessThan(1e-6);
-    expect(at(-0.2)).toBe(at(0.2));
+    expect(at(-0.2)).toBeCloseTo(at(0.2), 9);
     // Where both are as likely, it is half: odds · √(v/w) · exp(…) = 1.
+    const [odds, far] = [0.05 / 0.95, 0.25];
     const half = Math.sqrt(
       (2 * Math.log((1 / odds) * Math.sqrt((0.0025 + far) / 0.0025))) / (1 / 0.0025 - 1 / (0.0025 + far)),
     );
-    expect(at(half)).toBeCloseTo(0.5, 9);
+    expect(at(half)).toBeCloseTo(0.5, 4);
+  });
+
+  it('what a known misreading puts in its place counts as what it was', () => {
+    const y = [0.1, 0.09, 0.11, 0.1, 0.9];
+    const others = [{ y: [NaN, NaN, NaN, NaN, 0.1], stretch: y.map(() => 0) }];
+    const { of, trusted } = fitEffects({ ...seen(y), others }, { ...SURE, misread: 0.05 }, 1);
+    // Five of 1/0.05² = 400 each, all about 0.1.
+    expect(of([0]).mean).toBeCloseTo((2000 * 0.1) / (2000 + 69.444), 4);
+    expect(trusted[4]).toBeLessThan(0.01);
+  });
+
+  it('those who finished near all they had leave some unreported, unless those who ran short are there', () => {
+    const y = Array.from({ length: 40 }, (_, i) => 0.02 + 0.002 * (i % 10));
+    const limit = y.map(() => 0.05);
+    const all = fitEffects({ ...seen(y), limit }, SURE, 1).of([0]).mean;
+    const none = fitEffects(seen(y), SURE, 1).of([0]).mean;
+    expect(all).toBeGreaterThan(none + 0.01);
+    const withShort = (many: number) => {
+      const short = Array.from({ length: many }, () => 0.05);
+      const both = seen([...y, ...short]);
+      const censored = both.y.map((_, i) => (i < y.length ? 0 : 1));
+      const limits = censored.map((one) => (one === 1 ? Infinity : 0.05));
+      return fitEffects({ ...both, censored, limit: limits }, SURE, 1).of([0]).mean;
+    };
+    expect(withShort(20)).toBeGreaterThan(none);
+  });
+
+  it('spreads of several kinds are drawn together, each with what it is believed to be against the others', () => {
+    const n = 60;
+    const y = Array.from({ length: n }, (_, i) => (i % 2 ? 0.14 : -0.14));
+    const { spreads } = fitEffects(
+      {
+        ...seen(
+          y,
+          y.map((_, i) => i),
+        ),
+        ways: [{ effects: [0], spread: 0 }],
+      },
+      {
+        ...SURE,
+        spreads: [
+          { maker: 1e-9, piece: 0.07 },
+          { maker: 1e-9, piece: 0.03 },
+        ],
+        worth: 12,
+        worthMakers: 1e9,
+      },
+      n,
+    );
+    // Twice as much as believed where it was seen; so the other is believed to differ by more as well, and is still the smaller.
+    expect(spreads[0]!.piece).toBeGreaterThan(0.12);
+    expect(spreads[1]!.piece).toBeGreaterThan(0.045);
+    expect(spreads[1]!.piece).toBeLessThan(spreads[0]!.piece);
   });
 
   it('“more than this” says nothing far under the mean, and all but a measurement far over it', () => {

@@ -40,7 +40,8 @@ describe('use against geometry', () => {
     expect(values[0]).toBeGreaterThan(1.02);
     expect(values).toEqual([...values].sort((a, b) => a - b));
     expect(values[2]).toBeGreaterThan(1.08);
-    expect(values[2]).toBeLessThan(1.1);
+    // All of them ended near as much as there was: some that needed more may not have been reported.
+    expect(values[2]).toBeLessThan(1.11);
     const widths = off.map(({ low, high }) => high - low);
     expect(widths).toEqual([...widths].sort((a, b) => b - a));
   });
@@ -55,7 +56,7 @@ describe('use against geometry', () => {
   });
 
   it('takes “ran short” for more than there was: it lifts the figure, and by less than it would were it all that was used', () => {
-    const ends = many(6, () => recordOf(left(80, 80)));
+    const ends = many(6, () => recordOf(left(110, 110)));
     const short = many(3, () => recordOf({ left: { 0: { short: true, at: '26' } } }));
     const [before, after] = [said(ends, USE)!, said([...ends, ...short], USE)!];
     expect(after.value).toBeGreaterThan(before.value);
@@ -86,7 +87,8 @@ describe('use against geometry', () => {
     ];
     expect(own.mean).toBeGreaterThan(other.mean);
     expect(other.mean).toBeGreaterThan(0.01);
-    expect(far.mean).toBe(0);
+    // What is of the season alone is all that another stitch in another cord shares.
+    expect(Math.abs(far.mean)).toBeLessThan(other.mean);
     expect(far.sd).toBeGreaterThan(other.sd);
   });
 });

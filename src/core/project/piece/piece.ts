@@ -58,8 +58,10 @@ export interface PieceSection {
   readonly count: 'fill' | number;
   /** Cord of one unit by strand, by its path; `core` is a strand that runs through. */
   readonly uses: Readonly<Record<string, number>>;
-  /** What this studio's makers use of it, × its path, and how far that may be off, as a share; strands of which nothing was learned are not there. */
-  readonly learned: Readonly<Record<string, { readonly factor: number; readonly doubt: number }>>;
+  /** What this studio's makers use of each working strand, × its path, how far that may be off, as a share, and how many records it rests on. */
+  readonly factors: Readonly<
+    Record<string, { readonly factor: number; readonly doubt: number; readonly records: number }>
+  >;
   readonly width: number;
   readonly thickness: number;
   readonly arms: number;

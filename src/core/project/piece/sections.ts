@@ -1,4 +1,4 @@
-import { flatteningOf, useFactor, workedDiameter, type Cord } from '../../cord';
+import { flatteningOf, factorOfUse, workedDiameter, type Cord } from '../../cord';
 import type { Hardware } from '../../part';
 import { measureStitch, STITCHES, type Around } from '../../stitch';
 import type { Figures } from '../../studio';
@@ -45,18 +45,19 @@ function drawnBy(made: MadeCount, section: ProjectSection, around: Around, d: nu
   return null;
 }
 
-/** What was learned of a strand's use, over the stitches of a section: each counts by what it uses. Null where it is geometry. */
-function learnedOf(runs: readonly PieceRun[], cord: Cord, as: string, skill: PieceRequest['skill']) {
-  const parts = runs.map(({ stitch, measure, times }) => ({
-    use: ((measure.use[as] ?? measure.pitch) * times) / measure.divisions,
-    ...useFactor(cord, stitch.slug, skill),
-  }));
-  const sum = (of: (part: (typeof parts)[number]) => number): number => parts.reduce((all, part) => all + of(part), 0);
-  const own = sum(({ use, factor }) => use * factor);
-  const factor = own / sum(({ use }) => use);
-  return factor === 1 && own > 0 && parts.every(({ doubt }) => doubt === 0)
-    ? null
-    : { factor, doubt: sum(({ use, factor: f, doubt }) => use * f * doubt) / own };
+/** What is known of a strand's use, over the stitches of a section: each counts by what it uses. What runs through unknotted is as long as it is. */
+function factorOf(runs: readonly PieceRun[], cord: Cord, as: string, skill: PieceRequest['skill'], figures: Figures) {
+  let [path, use, doubt, records] = [0, 0, 0, Infinity];
+  for (const { stitch, measure, times } of runs) {
+    const mm = ((measure.use[as] ?? measure.pitch) * times) / measure.divisions;
+    const own = factorOfUse(cord, stitch.slug, skill, figures);
+    path += mm;
+    use += mm * own.factor;
+    if (stitch.effort === 0) continue;
+    doubt += mm * own.factor * own.doubt;
+    records = Math.min(records, own.records);
+  }
+  return { factor: use / path, doubt: doubt / use, records };
 }
 
 /**
@@ -112,11 +113,8 @@ export function measureSection(
     for (const as of new Set(working.map((leg) => leg.as!)))
       uses[as] = (uses[as] ?? 0) + (measure.use[as] ?? measure.pitch) * repeats * d;
   }
-  const learned = Object.fromEntries(
-    working.flatMap(({ cord, as }): [string, { factor: number; doubt: number }][] => {
-      const own = cord.learned ? learnedOf(runs, cord, as!, skill) : null;
-      return own ? [[as!, own]] : [];
-    }),
+  const factors = Object.fromEntries(
+    working.map(({ cord, as }) => [as!, factorOf(runs, cord, as!, skill, figures)] as const),
   );
   const unit = runs.reduce((sum, run) => sum + run.mm, 0);
   const over = typeof section.count === 'object' && 'over' in section.count ? hardware[section.count.over] : undefined;
@@ -135,7 +133,7 @@ export function measureSection(
     tight: counted !== null && counted < 1,
     count: typeof section.count === 'object' ? count() : section.count,
     uses,
-    learned,
+    factors,
     width: Math.max(...runs.map(({ measure }) => measure.width)) * d * arms,
     thickness:
       Math.max(...runs.map(({ measure }) => measure.thickness)) * d * (halfKnots > 0 ? flatteningOf(lead.cord) : 1),

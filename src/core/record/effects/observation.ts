@@ -17,6 +17,10 @@ export interface Observations {
   readonly y: readonly number[];
   /** 1 where only so much is known that it was more: what ran short. */
   readonly censored: readonly number[];
+  /** The most that each could have been and still be measured; infinite where nothing kept it from that. */
+  readonly limit: readonly number[];
+  /** What else each may have been, if it was misread in a known way; each with the logarithm of how it spreads out then. NaN where it cannot have been. */
+  readonly others: readonly { readonly y: readonly number[]; readonly stretch: readonly number[] }[];
   /** Variance of how it was measured, beside what pieces differ by. */
   readonly noise: readonly number[];
 }

@@ -22,12 +22,21 @@ export function atLeast(deviations: number): { readonly information: number; rea
 }
 
 /**
- * How far an observation that lies so far off is one of its kind, and not misread: its share of the two normals that it may be of.
- *
- * @param odds of being misread, before anything is seen
- * @param far variance that a misreading adds
+ * For one that was measured so many deviations below the most that could be measured: as many others were beyond it, if all pieces are alike.
+ * Never more than three: what lies far beyond is no longer alike.
  */
-export function trust(off: number, variance: number, odds: number, far: number): number {
-  const wide = variance + far;
-  return 1 / (1 + odds * Math.sqrt(variance / wide) * Math.exp(((off * off) / 2) * (1 / variance - 1 / wide)));
+export function unseenBeyond(deviations: number): number {
+  const share = beyond(deviations);
+  return Math.min(3, share / (1 - share));
 }
+
+/**
+ * Of what is only known to lie beyond so many deviations, the mean square of how far it lies off, in variances.
+ */
+export const squareBeyond = (deviations: number): number => 1 + (deviations * density(deviations)) / beyond(deviations);
+
+/**
+ * The logarithm of a normal density about nothing, less what all have in common.
+ */
+export const logDensity = (off: number, variance: number): number =>
+  -(off * off) / (2 * variance) - Math.log(variance) / 2;

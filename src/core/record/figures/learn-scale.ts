@@ -47,11 +47,21 @@ export function learnScale(
   if (n === 0) return null;
   const same = Array.from({ length: n }, () => 0);
   const { of, spreads, trusted } = fitEffects(
-    { ways: [{ effects: [0], spread: 0 }], way: same, maker, y, censored: same, noise },
+    {
+      ways: [{ effects: [0], spread: 0 }],
+      way: same,
+      maker,
+      y,
+      censored: same,
+      limit: y.map(() => Infinity),
+      others: [],
+      noise,
+    },
     {
       effects: [reach],
       spreads: [spread],
       worth: figures.learn_worth,
+      worthMakers: figures.learn_makers_worth,
       misread: figures.misread_share,
       // What differs much is misread by more.
       misreadBy: Math.max(figures.misread_by, 4 * Math.hypot(spread.maker, spread.piece)),

@@ -1,9 +1,12 @@
 import { fitEffects, type Effects } from '../effects/fit-effects';
 import { numbered } from '../effects/numbered';
-import { SKILLS, type Figures, type Skill } from '../../studio';
+import { SKILLS, STARTING_FIGURES, type Figures, type Skill } from '../../studio';
 import { asFigure, MOST_POINTS, spreadAsFigure, type FigureSaid, type Point } from './figure-said';
 import type { Indexed } from './indexed';
-import { seenUse, type UseSeen } from './seen-use';
+import { INCH, seenUse, type UseSeen } from './seen-use';
+
+/** Makers and cords of a season are alike; of many seasons ago, all together. Seasons of so many days, and as many of them. */
+const [PERIOD, PERIODS, DAY] = [91, 12, 86_400_000];
 
 /** A maker against the studio: what they use of what others use, and how far that may be off, as shares. */
 export interface MakerSaid {
@@ -16,12 +19,18 @@ export interface MakerSaid {
 /** What of use is learned from some records: a factor for any stitch, cord and skill, makers, and spreads by skill. */
 export interface UseLearned {
   readonly effects: Effects;
-  readonly effectsOf: (stitch: string, cord: string, skill: Skill) => number[];
+  /** Season 0 is the latest. */
+  readonly effectsOf: (stitch: string, cord: string, skill: Skill, period?: number) => number[];
   /** What it was learned from, the way of each, and who made it. */
   readonly seen: readonly UseSeen[];
   readonly way: readonly number[];
   readonly maker: readonly number[];
-  readonly ways: readonly { readonly stitch: string; readonly cord: string; readonly skill: number }[];
+  readonly ways: readonly {
+    readonly stitch: string;
+    readonly cord: string;
+    readonly skill: number;
+    readonly period: number;
+  }[];
 }
 
 /**
@@ -30,17 +39,21 @@ export interface UseLearned {
  */
 export function fitUse({ records, maker: makerOf, makers, bySkill }: Indexed, figures: Figures): UseLearned {
   const [stitches, cords, pairs, names] = [numbered(), numbered(), numbered(), numbered()];
-  const ways: { stitch: string; cord: string; skill: number }[] = [];
+  const ways: { stitch: string; cord: string; skill: number; period: number }[] = [];
+  const latest = records.reduce((last, { planned }) => Math.max(last, Date.parse(planned.held_on)), 0);
+  const others = [0, 1].map(() => ({ y: [] as number[], stretch: [] as number[] }));
   const seen: UseSeen[] = [];
-  const [way, maker, y, censored, noise]: number[][] = [[], [], [], [], []];
+  const [way, maker, y, censored, limit, noise]: number[][] = [[], [], [], [], [], []];
   bySkill.forEach((own, skill) => {
-    for (const at of own)
+    for (const at of own) {
+      const days = (latest - Date.parse(records[at]!.planned.held_on)) / DAY;
+      const period = Math.min(PERIODS - 1, Math.floor(days / PERIOD));
       for (const one of seenUse(records[at]!, figures)) {
         const { stitch, cord } = one;
         const pair = `${stitch}/${cord}`;
-        const number = names.of(`${pair}/${skill}`);
+        const number = names.of(`${pair}/${skill}/${period}`);
         if (number === ways.length) {
-          ways.push({ stitch, cord, skill });
+          ways.push({ stitch, cord, skill, period });
           stitches.of(stitch);
           cords.of(cord);
           pairs.of(pair);
@@ -50,33 +63,43 @@ export function fitUse({ records, maker: makerOf, makers, bySkill }: Indexed, fi
         maker!.push(makerOf[at]!);
         y!.push(one.y);
         censored!.push(one.censored ? 1 : 0);
+        limit!.push(one.limit);
         noise!.push(one.noise);
+        others.forEach((column, k) => {
+          column.y.push(one.others[k]!);
+          column.stretch.push((k === 0 ? 1 : -1) * Math.log(INCH) + one.y - one.others[k]!);
+        });
       }
+    }
   });
   const [s, c, p] = [stitches.names.length, cords.names.length, pairs.names.length];
   // One place more of each, for what has not been seen: it is as far from nothing as any, and nothing says which way.
   const [toCords, toPairs, toSkills] = [s + 1, s + c + 2, s + c + p + 3];
+  const toPeriods = toSkills + SKILLS.length;
   const place = (all: readonly string[], name: string): number => {
     const at = all.indexOf(name);
     return at < 0 ? all.length : at;
   };
-  const effectsOf = (stitch: string, cord: string, skill: Skill): number[] => [
+  const effectsOf = (stitch: string, cord: string, skill: Skill, period = 0): number[] => [
     place(stitches.names, stitch),
     toCords + place(cords.names, cord),
     toPairs + place(pairs.names, `${stitch}/${cord}`),
     toSkills + SKILLS.indexOf(skill),
+    toPeriods + period,
   ];
   const many = (n: number, sd: number): number[] => Array.from({ length: n }, () => sd);
   const effects = fitEffects(
     {
-      ways: ways.map(({ stitch, cord, skill }) => ({
-        effects: effectsOf(stitch, cord, SKILLS[skill]!),
+      ways: ways.map(({ stitch, cord, skill, period }) => ({
+        effects: effectsOf(stitch, cord, SKILLS[skill]!, period),
         spread: skill,
       })),
       way: way!,
       maker: maker!,
       y: y!,
       censored: censored!,
+      limit: limit!,
+      others,
       noise: noise!,
     },
     {
@@ -85,9 +108,15 @@ export function fitUse({ records, maker: makerOf, makers, bySkill }: Indexed, fi
         ...many(c + 1, figures.learn_cord),
         ...many(p + 1, figures.learn_pair),
         ...many(SKILLS.length, figures.learn_skill),
+        ...many(PERIODS, figures.learn_drift),
       ],
-      spreads: SKILLS.map(() => ({ maker: figures.learn_maker, piece: figures.learn_piece })),
+      kinds: [...many(s + 1, 0), ...many(c + 1, 1), ...many(p + 1, 2), ...many(SKILLS.length, 3), ...many(PERIODS, 4)],
+      spreads: SKILLS.map((skill) => {
+        const share = STARTING_FIGURES[`spread_${skill}`] / Math.hypot(figures.learn_maker, figures.learn_piece);
+        return { maker: share * figures.learn_maker, piece: share * figures.learn_piece };
+      }),
       worth: figures.learn_worth,
+      worthMakers: figures.learn_makers_worth,
       misread: figures.misread_share,
       misreadBy: figures.misread_by,
     },
@@ -118,15 +147,24 @@ function count(learned: UseLearned, groups: number, of: (way: number) => number)
   return all;
 }
 
-/** What the records say of use: a factor for each stitch, cord and skill they are about, and the spread of each skill of which there are enough. */
+/**
+ * What the records say of use: a factor for each stitch and cord they are about, of makers of every skill (one without records of its own has what
+ * the others teach), and the spread of each skill, once there are enough.
+ */
 export function saidOfUse(
   learned: UseLearned,
   { makers }: Indexed,
   start: Figures,
   figures: Figures,
 ): { figures: FigureSaid[]; makers: MakerSaid[] } {
-  const { effects, effectsOf, ways, maker } = learned;
-  const byWay = count(learned, ways.length, (way) => way);
+  const { effects, effectsOf, ways, way, maker } = learned;
+  const pairs = ways.filter(
+    ({ stitch, cord }, i) => ways.findIndex((one) => one.stitch === stitch && one.cord === cord) === i,
+  );
+  const keyOf = (at: number): string => `${ways[at]!.stitch}/${ways[at]!.cord}/${SKILLS[ways[at]!.skill]!}`;
+  const keys = [...new Set(ways.map((_, at) => keyOf(at)))];
+  const keyAt = ways.map((_, at) => keys.indexOf(keyOf(at)));
+  const byKey = count(learned, keys.length, (at) => keyAt[at]!);
   const bySkill = count(learned, SKILLS.length, (way) => ways[way]!.skill);
   const byMaker = new Int32Array(makers.length);
   for (const m of maker) byMaker[m]!++;
@@ -138,15 +176,18 @@ export function saidOfUse(
   });
   return {
     figures: [
-      ...ways.map(({ stitch, cord, skill: at }, i): FigureSaid => {
-        const skill = SKILLS[at]!;
-        const said = asFigure(1, effects.of(effectsOf(stitch, cord, skill)), effects.spreads[at]!.freedom);
-        return { key: `use/${stitch}/${cord}/${skill}`, kind: 'use', ...said, ...told(byWay[i]!) };
-      }),
+      ...pairs.flatMap(({ stitch, cord }) =>
+        SKILLS.map((skill, at): FigureSaid => {
+          const said = asFigure(1, effects.of(effectsOf(stitch, cord, skill)), effects.spreads[at]!.freedom);
+          const key = `${stitch}/${cord}/${skill}`;
+          const seen = byKey[keys.indexOf(key)] ?? { n: 0, makers: new Set(), points: [] };
+          return { key: `use/${key}`, kind: 'use', ...said, ...told(seen) };
+        }),
+      ),
       ...SKILLS.flatMap((skill, i): FigureSaid[] => {
         const { all, freedom } = effects.spreads[i]!;
         // Under as many as it is believed by, it is mostly what was believed.
-        if (bySkill[i]!.n < figures.learn_worth) return [];
+        if (way.length < figures.learn_worth) return [];
         const said = spreadAsFigure(start[`spread_${skill}`], all, freedom);
         return [{ key: `figure/spread_${skill}`, kind: 'spread', ...said, freedom, ...told(bySkill[i]!) }];
       }),

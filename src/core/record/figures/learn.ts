@@ -36,14 +36,15 @@ export interface WhatIsSaid {
 export function learn({ records, hands, growth }: Evidence, figures: Figures): WhatIsSaid {
   const start = STARTING_FIGURES;
   const all = indexed(records.slice(-figures.learn_latest));
-  const use = saidOfUse(fitUse(all, figures), all, start, figures);
+  const learned = fitUse(all, figures);
+  const use = saidOfUse(learned, all, start, figures);
   return {
     figures: [
       ...use.figures,
       ...drawSaid(all, start, figures),
       ...flatteningSaid(all, figures),
       ...minutesSaid(all, start, figures),
-      ...tailsSaid(all, start, figures),
+      ...tailsSaid(learned, start, figures),
       ...bodySaid(hands, growth, start, figures),
     ],
     makers: use.makers,

@@ -1,5 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
+import { geometryDoubt } from '../../../core/cord';
+import { restsOnRecords } from '../../../core/cut';
 import { formatTotal, type Units } from '../../../core/measure';
 import { planSeat, seatOf } from '../../../core/seat';
 import { problemOf, request } from '../../../ui/api';
@@ -42,6 +44,9 @@ export function RiskSlider({ model, units }: { model: SessionModel; units: Units
     () => (!isOpen || view.seats.length > DRAWN ? [] : ODDS.map((odds, i): [number, number] => [i, totalAt(odds - 1)])),
     [totalAt, view.seats.length, isOpen],
   );
+  const pieces = model.seats.flatMap(({ plan }) => plan.piece ?? []);
+  const known = pieces.filter(restsOnRecords).length;
+  const doubt = `${Math.round(100 * geometryDoubt(settings.figures))} %`;
   async function keep() {
     setProblem(null);
     try {
@@ -79,6 +84,13 @@ export function RiskSlider({ model, units }: { model: SessionModel; units: Units
           </button>
         )}
       </p>
+      {pieces.length > 0 && (
+        <p className="quiet text-sm">
+          {known === pieces.length
+            ? 'This rests on your records.'
+            : `This rests on ${known === 0 ? 'calculated lengths' : `your records for ${known} of ${pieces.length} seats, on calculated lengths for the others`}, taken to be right within about ${doubt}, and on how much makers differ.`}
+        </p>
+      )}
       {view.seats.length <= DRAWN && (
         <details className="text-sm" onToggle={(event) => setOpen(event.currentTarget.open)}>
           <summary className="cursor-pointer">Cord against risk</summary>
