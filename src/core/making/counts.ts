@@ -93,10 +93,11 @@ export function bandCount({ piece, fit }: Counted, words: CountWords): string {
       ?.unit;
   // What fills the band shares one count.
   const growing = piece.layout.filter(isSection).filter(({ count }) => count === 'fill');
-  const counted = growing.find(({ id }) => unitOf(id) !== undefined);
-  if (!counted) return '';
-  const unit = unitOf(counted.id)!;
-  const own = sayCount(countIn({ piece, fit }, [counted.id], unit), unit, words);
+  const [own] = growing.flatMap(({ id }) => {
+    const unit = unitOf(id);
+    return unit ? [sayCount(countIn({ piece, fit }, [id], unit), unit, words)] : [];
+  });
+  if (own === undefined) return '';
   const isOneSide = growing.filter(({ joins }) => !joins).length === 2;
   return isOneSide ? words.each_side.replace('{count}', own) : own;
 }

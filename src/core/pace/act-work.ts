@@ -2,10 +2,14 @@ import { sectionsBy, type PieceAct } from '../acts';
 import { idIn, type Piece, type PiecePart, type PieceSection } from '../project';
 import { fineness } from './hands';
 
-/** Knots or beads of a section: so many for each time that it repeats, less so many that an act before took. */
-interface Share {
+/** Beads of a section: so many for each time that it repeats. */
+interface Beads {
   readonly section: string;
   readonly each: number;
+}
+
+/** Knots likewise, less so many that an act before tied. */
+interface Knots extends Beads {
   readonly less: number;
   /** How fine its cord is. */
   readonly fine: number;
@@ -13,8 +17,8 @@ interface Share {
 
 /** What an act asks of hands, whatever the size of the piece. */
 export interface ActWork {
-  readonly knots: readonly Share[];
-  readonly beads: readonly Share[];
+  readonly knots: readonly Knots[];
+  readonly beads: readonly Beads[];
   /** Seconds of a fluent adult for its parts. */
   readonly partSeconds: number;
   /** Strands that it lays: those of the section that has most, shared among the acts that lay it. */
@@ -72,28 +76,29 @@ function findWork(acts: readonly PieceAct[], piece: Piece): ActWork[] {
   const add = (into: Map<string, number>, id: string, more: number): void => {
     into.set(id, (into.get(id) ?? 0) + more);
   };
-  const knotsOf = ({ act, counts }: PieceAct): Share[] => {
-    const counted = counts.map((id): Share => {
+  const knotsOf = ({ act, counts }: PieceAct): Knots[] => {
+    const counted = counts.map((id): Knots => {
       const section = piece.sections[id]!;
       return { section: id, each: tiesIn(section), less: tiedAlone.get(id) ?? 0, fine: fineness(section.d) };
     });
     const [alone] = act.knots && !act.count ? sectionsOf(act.knots.sections) : [];
     if (!alone) return counted;
     add(tiedAlone, alone.id, 1);
+    // One of its own, whatever the section counts.
     return [...counted, { section: alone.id, each: 0, less: -1, fine: fineness(alone.d) }];
   };
-  const beadsOf = ({ act, counts }: PieceAct): Share[] => {
+  const beadsOf = ({ act, counts }: PieceAct): Beads[] => {
     const unit = act.count?.unit ?? '';
     const early = BEAD_UNITS.has(unit) ? sectionsOf(act.count!.sections).filter(({ id }) => !counts.includes(id)) : [];
-    const share = (section: PieceSection, each: number): Share => ({ section: section.id, each, less: 0, fine: 0 });
     const now = early.map((section) => {
-      add(threaded, section.id, beadsIn(section, unit));
-      return share(section, beadsIn(section, unit));
+      const each = beadsIn(section, unit);
+      add(threaded, section.id, each);
+      return { section: section.id, each };
     });
-    const rest = counts.map((id) => {
-      const section = piece.sections[id]!;
-      return share(section, beadsIn(section, 'beads') - (threaded.get(id) ?? 0));
-    });
+    const rest = counts.map((id) => ({
+      section: id,
+      each: beadsIn(piece.sections[id]!, 'beads') - (threaded.get(id) ?? 0),
+    }));
     return [...now, ...rest].filter(({ each }) => each > 0);
   };
   const partSeconds = (one: PieceAct): number =>
