@@ -67,7 +67,7 @@ export const lockBench = (session: string, t: Transaction): Promise<void> =>
 
 /**
  * Adds entries, numbered in order; the caller holds `lockBench`. What is there already by its key is left as it is. Answers what was
- * added.
+ * added. A device's entries of one seat keep the order in which they were said, however long each was on its way.
  */
 export async function addProgress(
   session: string,
@@ -79,9 +79,13 @@ export async function addProgress(
     ENTRY,
     `INSERT INTO seat_progress (session_id, n, key, seat_id, what, value, at, device)
       SELECT $1::uuid, last.n + row_number() OVER (ORDER BY said.place), said.key, said.seat, said.what,
-             said.value, said.at, $3
+             said.value, greatest(said.at, before.at), $3
         FROM jsonb_to_recordset($2::jsonb) AS said(place int, key uuid, seat uuid, what text, value jsonb, at timestamptz),
-             (SELECT coalesce(max(n), 0) AS n FROM seat_progress WHERE session_id = $1::uuid) AS last
+             (SELECT coalesce(max(n), 0) AS n FROM seat_progress WHERE session_id = $1::uuid) AS last,
+             LATERAL (SELECT max(latest.at) AS at FROM (
+               SELECT own.at FROM seat_progress AS own
+                WHERE own.session_id = $1::uuid AND own.device = $3 AND own.seat_id IS NOT DISTINCT FROM said.seat
+                ORDER BY own.n DESC LIMIT 1) AS latest) AS before
        WHERE NOT EXISTS (SELECT 1 FROM seat_progress AS known WHERE known.key = said.key)
       ON CONFLICT (key) DO NOTHING`,
     [session, JSON.stringify(said.map((one, place) => ({ ...one, place }))), by],

@@ -1,4 +1,4 @@
-import { isOfRoom, type ProgressEntry, type What } from './progress';
+import { FIRST_UNSENT, isOfRoom, type ProgressEntry, type What } from './progress';
 import { undoneKeys } from './undo';
 
 /** A seat's reported place at a moment: ties made, and its step. */
@@ -60,9 +60,14 @@ const NOBODY: SeatAtWork = {
   last: null,
 };
 
-/** In the order of when it was said, whichever came first to the server: so every device comes to the same. */
-const inOrder = (a: ProgressEntry, b: ProgressEntry): number =>
-  a.at < b.at ? -1 : a.at > b.at ? 1 : a.n - b.n || (a.key < b.key ? -1 : 1);
+/**
+ * In the order of when it was said, whichever came first to the server, so that every device has the same; what the server has not taken yet
+ * comes last, as it was pressed, whatever this device's clock says.
+ */
+const inOrder = (a: ProgressEntry, b: ProgressEntry): number => {
+  if (a.n >= FIRST_UNSENT || b.n >= FIRST_UNSENT) return a.n - b.n;
+  return a.at < b.at ? -1 : a.at > b.at ? 1 : a.n - b.n || (a.key < b.key ? -1 : 1);
+};
 
 const counted = (seat: SeatAtWork, made: number): SeatAtWork => ({ ...seat, made: Math.max(0, made), here: 'here' });
 

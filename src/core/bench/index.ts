@@ -1,5 +1,14 @@
 export { seenAtBench } from './seen-at-bench';
-export { OWN_WHATS, saidProblem, SayingSchema, WHATS, type ProgressEntry, type Said, type What } from './progress';
+export {
+  FIRST_UNSENT,
+  OWN_WHATS,
+  saidProblem,
+  SayingSchema,
+  WHATS,
+  type ProgressEntry,
+  type Said,
+  type What,
+} from './progress';
 export {
   benchOf,
   queuesOf,

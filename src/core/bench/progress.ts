@@ -31,6 +31,9 @@ const Uuid = Type.String({ format: 'uuid' });
 /** Further back than this nothing of a session's day was said. */
 const DAY_MS = 24 * 3_600_000;
 
+/** Entries that the server has not taken yet are numbered from here on; it numbers its own from 1. */
+export const FIRST_UNSENT = 1_000_000_000;
+
 /** Something said at the bench: it is added, never changed. `ago_ms` is how long ago by the device's own clock, which may be wrong. */
 export const SayingSchema = Type.Object(
   {

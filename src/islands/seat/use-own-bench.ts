@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { SeatPage } from '../../app/bench/seat-page';
-import { benchOf, seatAtWork, type ProgressEntry, type SeatAtWork, type What } from '../../core/bench';
+import { benchOf, FIRST_UNSENT, seatAtWork, type ProgressEntry, type SeatAtWork, type What } from '../../core/bench';
 import { request } from '../../ui/api';
 import { newId } from '../../ui/new-id';
 import { openOutbox, type Outbox, type Unsent } from '../../ui/outbox';
@@ -23,12 +23,6 @@ const READ_AGAIN = 'lapboard read again for';
 
 type Answer = { readonly entries: readonly ProgressEntry[] };
 
-/** Answers may overtake each other, and entries are only ever added: the answer that knows the latest holds. */
-const latest =
-  ({ entries }: Answer) =>
-  (before: readonly ProgressEntry[]): readonly ProgressEntry[] =>
-    (entries.at(-1)?.n ?? 0) >= (before.at(-1)?.n ?? 0) ? entries : before;
-
 /** A seat's progress on its own phone: what is pressed counts at once, and reaches the bench as soon as there is a network. */
 export function useOwnBench(page: SeatPage, link: string): OwnBench {
   const [entries, setEntries] = useState(page.entries);
@@ -38,20 +32,26 @@ export function useOwnBench(page: SeatPage, link: string): OwnBench {
   const path = `/api/s/${link}`;
 
   useEffect(() => {
+    let stored = 0;
     outbox.current = openOutbox<Answer>(`seat ${page.seat}`, (said) => request('POST', path, { entries: said }), {
       onChange: (now, away) => {
         setWaiting(now);
         setAway(away);
       },
-      onStored: (answer) => setEntries(latest(answer)),
+      onStored: (answer) => {
+        stored++;
+        setEntries(answer.entries);
+      },
       // What was never taken is not counted: the page shows how it stands.
       onRefused: () => undefined,
     });
     const ask = (): void => {
       if (document.visibilityState !== 'visible') return;
+      const before = stored;
       request<Answer>('GET', path).then(
         (answer) => {
-          setEntries(latest(answer));
+          // What was pressed and stored since may not be in it yet.
+          if (stored === before) setEntries(answer.entries);
           setAway(false);
         },
         () => setAway(true),
@@ -69,7 +69,7 @@ export function useOwnBench(page: SeatPage, link: string): OwnBench {
     const keys = new Set(entries.map(({ key }) => key));
     const own = waiting
       .filter(({ key }) => !keys.has(key))
-      .map(({ said, ...rest }, i) => ({ ...rest, n: 1e9 + i, at: new Date(said).toISOString(), by: 'here' }));
+      .map(({ said, ...rest }, i) => ({ ...rest, n: FIRST_UNSENT + i, at: new Date(said).toISOString(), by: 'here' }));
     return benchOf([...entries, ...own], () => 0);
   }, [entries, waiting]);
   // A band of another length has other counts and figures: the page is read again, once the server has them.

@@ -44,6 +44,20 @@ describe('a seat’s own page', () => {
     expect((await seatProgress(link)).entries).toHaveLength(2);
   });
 
+  it('keeps the order in which things were pressed, however long each was on its way', async () => {
+    const { id, seats } = await roomOf();
+    const link = await linkOf(id, seats[0]!);
+    const { page } = await openSeatPage(link);
+    const [first, second] = [page.steps[2]!.id, page.steps[3]!.id];
+    await sayFromSeat(link, [one(seats[0]!, 'step', first)]);
+    // Pressed a moment after the first, while that was on its way for two seconds, and itself taken at once.
+    await sayFromSeat(link, [{ ...one(seats[0]!, 'step', second), ago_ms: 2000 }]);
+    const stored = benchOf(await entriesOf(id), () => 0);
+    expect(seatAtWork(stored, seats[0]!).step).toBe(second);
+    const seen = benchOf((await seatProgress(link)).entries, () => 0);
+    expect(seatAtWork(seen, seats[0]!).step).toBe(second);
+  });
+
   it('is sent no key but its own, and undoes nothing but what it entered itself', async () => {
     const { id, seats } = await roomOf();
     const link = await linkOf(id, seats[0]!);

@@ -1,6 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { benchOf, queuesOf, saidProblem, seatAtWork, workedMinutes, type ProgressEntry } from '../../../src/core/bench';
+import {
+  benchOf,
+  FIRST_UNSENT,
+  queuesOf,
+  saidProblem,
+  seatAtWork,
+  workedMinutes,
+  type ProgressEntry,
+} from '../../../src/core/bench';
 import { minute, said } from './said';
 
 const none = (): number => 0;
@@ -34,6 +42,15 @@ describe('what was said at a bench', () => {
         expect(plain(shuffled)).toBe(plain(all));
       }),
     );
+  });
+
+  it('puts what is not stored yet last, though this device’s clock is behind', () => {
+    const pressed = { ...said(1, 'ada', 'step', 'close'), n: FIRST_UNSENT };
+    const after = { ...said(0, 'ada', 'step', 'wear'), n: FIRST_UNSENT + 1 };
+    const entries = [said(9, 'ada', 'step', 'knot'), pressed];
+    expect(seatAtWork(bench(...entries), 'ada').step).toBe('close');
+    expect(seatAtWork(bench(pressed, said(9, 'ada', 'step', 'knot')), 'ada').step).toBe('close');
+    expect(seatAtWork(bench(after, ...entries), 'ada').step).toBe('wear');
   });
 
   it('as if it had not been said once it is undone, even where the undoing came first', () => {

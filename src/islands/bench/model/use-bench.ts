@@ -4,6 +4,7 @@ import type { SaidAnswer } from '../../../app/bench/say';
 import {
   seatAtWork,
   benchOf,
+  FIRST_UNSENT,
   courseOf,
   summaryOf,
   tiesAt,
@@ -47,7 +48,7 @@ export interface BenchModel {
 /** An unsent word as an entry, after all that are stored. */
 const asEntry = ({ said, ...rest }: Unsent, i: number, skew: number): ProgressEntry => ({
   ...rest,
-  n: 1_000_000_000 + i,
+  n: FIRST_UNSENT + i,
   at: new Date(said + skew).toISOString(),
   by: 'here',
 });
