@@ -35,7 +35,8 @@ test('an answer that comes late does not take a seat’s page back a step', asyn
   release();
   await late;
   await phone.waitForTimeout(500);
-  await expect(steps).toHaveAttribute('value', '2');
+  // Looked at once: the next answer would put it right.
+  expect(await steps.getAttribute('value')).toBe('2');
 });
 
 test('a band is made longer at its own page, after its cord was measured, and stopped early: bench and page follow', async ({
